@@ -19,7 +19,7 @@ import { PlanFinder } from './PlanFinder';
 import { PlanMarks } from './PlanMarks';
 import type { Ghost, Sketch } from './planTools';
 import { usePlanView } from './planView';
-import { extent, type PlanScene } from './scene';
+import { extent, type PlanScene, looksAtTangle } from './scene';
 import { beginSketch, geometryOf } from './sketching';
 import { BAND_PX, Circle, dialStyles, fallStyles, Fill, line, Point, Style, words, xy } from './styles';
 import { token } from './token';
@@ -102,7 +102,7 @@ export default function SitePlan({
   );
   const [glare, setGlare] = useState(0);
   const [fonts, setFonts] = useState(false);
-  const fitted = useRef(false);
+  const fitted = useRef<boolean>(undefined);
   useEffect(() => {
     hooks.current = { picking, onPick, onTurn, onPoint, onStem, onFeature, scene, sketch, ghosts };
   });
@@ -321,8 +321,10 @@ export default function SitePlan({
       ),
     );
     source.current.changed();
-    if (!fitted.current && (scene.features.length > 0 || scene.stems.length > 0)) {
-      fitted.current = true;
+    // what lies on each other is looked at from near
+    const near = looksAtTangle(scene);
+    if (fitted.current !== near && (scene.features.length > 0 || scene.stems.length > 0)) {
+      fitted.current = near;
       if (map.current) fitAll(map.current, scene);
     }
   }, [scene, resolution, glare, fonts, ghosts, say, shown, surroundings]);

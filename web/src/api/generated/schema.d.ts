@@ -1874,6 +1874,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/tangle/holdings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Nothing holds it any more. */
+        delete: operations["guardLetGo"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/tangle/relations": {
         parameters: {
             query?: never;
@@ -1959,6 +1976,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/tangle/stems/{stem}/closures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Records what is closed around a stem that is left; older closures stay in the book. */
+        post: operations["guardCloseAround"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/tangle/stems/{stem}/cut": {
         parameters: {
             query?: never;
@@ -1993,6 +2027,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/tangle/stems/{stem}/holdings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Records what holds a stem while others of its ring are moved; it takes the place of an earlier hold of it. */
+        post: operations["guardHoldStem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/tangle/stems/{stem}/kerfs": {
         parameters: {
             query?: never;
@@ -2004,6 +2055,23 @@ export interface paths {
         put?: never;
         /** What the kerf of a first cut did: it narrows the answer, or shows that the picture is wrong. */
         post: operations["tangleKerfOfStem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tangle/stems/{stem}/looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Somebody looked at a stem again and found it as it was. */
+        post: operations["guardLookedAgain"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2072,6 +2140,23 @@ export interface paths {
         put?: never;
         /** Records where a stem touches something. */
         post: operations["tangleRestStem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tangle/struck/{feature}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Answers a question about a building, vehicle or fence that carries a stem. */
+        post: operations["guardAnswerStruck"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3319,7 +3404,7 @@ export interface components {
         AgainstView: {
             subject: string;
             /** @enum {string} */
-            why: "NO_STEP" | "HOLD" | "SIGNAL" | "NO_BRIEFING" | "PLAN_CHANGED" | "STOP" | "SECOND_OPINION" | "NOT_SIGNED" | "NOT_READY" | "NOT_DONE" | "ASK_AGAIN" | "GUST" | "WIND_SILENT" | "CLOSED";
+            why: "NO_STEP" | "HOLD" | "SIGNAL" | "NO_BRIEFING" | "PLAN_CHANGED" | "STOP" | "SECOND_OPINION" | "NOT_SIGNED" | "NOT_READY" | "NOT_DONE" | "ASK_AGAIN" | "GUST" | "WIND_SILENT" | "LOOK_AGAIN" | "CLOSED";
             words: string;
         };
         AimRequest: {
@@ -3636,6 +3721,49 @@ export interface components {
             reason: string;
             who: string;
         };
+        /** @description What is closed: drawn, or by how far the tape is from the stem. */
+        ClosureRequest: {
+            /** Format: double */
+            aroundM?: number;
+            /** Format: double */
+            downhillM?: number;
+            /** @description who takes it over when the crew leaves */
+            handedTo: string;
+            outline?: components["schemas"]["Spot"][];
+            toSlopeFoot: boolean;
+            /** Format: date-time */
+            until?: string;
+        };
+        /** @description What is closed around a hung stem. */
+        ClosureView: {
+            /** Format: double */
+            aroundM?: number;
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            downhillM?: number;
+            handedTo: string;
+            ok: boolean;
+            outline: components["schemas"]["Spot"][];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description distance, down */
+                aroundM?: string;
+                /** @description distance, down */
+                downhillM?: string;
+                /** @description distance, up */
+                shortM?: string;
+            };
+            /**
+             * Format: double
+             * @description what is missing, up; empty when the ring is not known
+             */
+            shortM?: number;
+            toSlopeFoot: boolean;
+            /** Format: date-time */
+            until?: string;
+            who: string;
+        };
         ConditionChoice: {
             /** @enum {string} */
             key: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
@@ -3947,6 +4075,8 @@ export interface components {
         /** @description A ring of stems. */
         DeadlockView: {
             holdOneOf: string[];
+            /** @description around them on the plan, as far as it is known where they lie */
+            loop: components["schemas"]["Spot"][][];
             stems: string[];
         };
         DefectChoice: {
@@ -4340,7 +4470,7 @@ export interface components {
              * @description the rule that found it
              * @enum {string}
              */
-            rule: "PERMIT_NOT_KNOWN" | "PERMIT_NO" | "EMERGENCY_CARD" | "LIVE_LINE" | "VOLTAGE" | "MACHINE_NOT_RECORDED" | "MACHINE_KEPT_OUT" | "MACHINE_TOO_WEAK" | "PEOPLE_NOBODY_NAMED" | "PEOPLE_NOT_YET_OUT" | "WIND_NOT_KNOWN" | "WIND_NOW" | "WIND_AHEAD" | "DUSK" | "DARK" | "DARK_AHEAD" | "GROUND" | "CROWN_LOAD" | "READINGS_DISAGREE" | "CREW_SIGHTINGS_WAIT" | "HEAVE" | "UNION_ABOVE_CUT" | "UNION_BELOW_CUT" | "VERDICT_EXCLUDED" | "LEFT_YET_WORKED_ON" | "LEFT_YET_LAID" | "READING_MISSING" | "DEFECT" | "DEFECT_PROBED" | "STRIKE" | "ANY_WAY" | "IN_FAN" | "CONTROL_LOST" | "HANGS_UP" | "WITHIN_REACH" | "CONTROL" | "ROTTEN_CORNER" | "BELOW_KEPT" | "BELOW_OPEN" | "NO_WAY_OUT" | "WAY_BARRED" | "COVER_TREE" | "TIME_NOT_KNOWN" | "TOO_SLOW" | "NO_LAY" | "NOT_FIXED" | "PULLER_IN_REACH" | "MOVED_PLATE" | "BED_LIFTS_BUTT" | "BAR_TOO_SHORT" | "FACE_BORE" | "THIN_HINGE" | "FACE_BYPASS" | "BACK_CUT_LOW" | "WEDGES_IN_DEAD_WOOD" | "SIDE_LEAN" | "STRAP" | "STRAP_UNDER_FULL_PULL" | "SPLITS" | "OPENED_FACE" | "CUT_TOO_HIGH" | "CUT_MEETS" | "SCHOOL" | "SPECIAL_CUT" | "SPECIAL_CUTTER" | "TODAY" | "PULL_REFUSED" | "RIGGING" | "KIT_NOT_CHECKED" | "NO_FALLBACK" | "NOBODY_AT_LINE" | "GUY_WRONG_SIDE" | "GUY_TIGHTENS" | "GUY_SLACK" | "GUY_NO_ROPE" | "GUY_WEAK" | "HUNG" | "SUPPORT_CUT" | "STANDS_BENEATH" | "WORK_BENEATH" | "HUNG_IN_RING" | "NO_GUARD" | "KEPT_COMES_DOWN" | "KERF_SAYS_OTHERWISE" | "RING_NOT_KNOWN" | "RING_OF_STEMS" | "PLATE_UP" | "REST_SUPPOSED" | "PART_NOT_SEEN" | "TIE_NOT_KNOWN" | "CREW" | "POST_EMPTY" | "STAND_NOT_SET" | "STANDS_IN_RING" | "STANDS_IN_ZONE" | "PLACE_IN_ZONE" | "CREWS_TOO_NEAR" | "LONG_AT_THE_SAW";
+            rule: "PERMIT_NOT_KNOWN" | "PERMIT_NO" | "EMERGENCY_CARD" | "LIVE_LINE" | "VOLTAGE" | "MACHINE_NOT_RECORDED" | "MACHINE_KEPT_OUT" | "MACHINE_TOO_WEAK" | "PEOPLE_NOBODY_NAMED" | "PEOPLE_NOT_YET_OUT" | "WIND_NOT_KNOWN" | "WIND_NOW" | "WIND_AHEAD" | "DUSK" | "DARK" | "DARK_AHEAD" | "GROUND" | "CROWN_LOAD" | "READINGS_DISAGREE" | "CREW_SIGHTINGS_WAIT" | "HEAVE" | "UNION_ABOVE_CUT" | "UNION_BELOW_CUT" | "VERDICT_EXCLUDED" | "LEFT_YET_WORKED_ON" | "LEFT_YET_LAID" | "READING_MISSING" | "DEFECT" | "DEFECT_PROBED" | "STRIKE" | "ANY_WAY" | "IN_FAN" | "CONTROL_LOST" | "HANGS_UP" | "WITHIN_REACH" | "CONTROL" | "ROTTEN_CORNER" | "BELOW_KEPT" | "BELOW_OPEN" | "NO_WAY_OUT" | "WAY_BARRED" | "COVER_TREE" | "TIME_NOT_KNOWN" | "TOO_SLOW" | "NO_LAY" | "NOT_FIXED" | "PULLER_IN_REACH" | "MOVED_PLATE" | "BED_LIFTS_BUTT" | "BAR_TOO_SHORT" | "FACE_BORE" | "THIN_HINGE" | "FACE_BYPASS" | "BACK_CUT_LOW" | "WEDGES_IN_DEAD_WOOD" | "SIDE_LEAN" | "STRAP" | "STRAP_UNDER_FULL_PULL" | "SPLITS" | "OPENED_FACE" | "CUT_TOO_HIGH" | "CUT_MEETS" | "SCHOOL" | "SPECIAL_CUT" | "SPECIAL_CUTTER" | "TODAY" | "PULL_REFUSED" | "RIGGING" | "KIT_NOT_CHECKED" | "NO_FALLBACK" | "NOBODY_AT_LINE" | "GUY_WRONG_SIDE" | "GUY_TIGHTENS" | "GUY_SLACK" | "GUY_NO_ROPE" | "GUY_WEAK" | "HUNG" | "SUPPORT_CUT" | "STANDS_BENEATH" | "WORK_BENEATH" | "HUNG_IN_RING" | "NO_GUARD" | "KEPT_COMES_DOWN" | "KERF_SAYS_OTHERWISE" | "RING_NOT_KNOWN" | "RING_OF_STEMS" | "PLATE_UP" | "PICTURE_NOT_REENTERED" | "PICTURE_OLD" | "CLOSURE_SHORT" | "BUILDING_NOT_ASKED" | "REST_SUPPOSED" | "PART_NOT_SEEN" | "TIE_NOT_KNOWN" | "CREW" | "POST_EMPTY" | "STAND_NOT_SET" | "STANDS_IN_RING" | "STANDS_IN_ZONE" | "PLACE_IN_ZONE" | "CREWS_TOO_NEAR" | "LONG_AT_THE_SAW";
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             source: string;
@@ -4441,6 +4571,15 @@ export interface components {
             severity: number;
             tree: string;
             words: string;
+        };
+        /** @description A hung stem, who guards it, and what is closed around it. */
+        HangView: {
+            closed?: components["schemas"]["ClosureView"];
+            entry: components["schemas"]["HangEntry"];
+            stem: string;
+            stemId: string;
+            /** Format: int64 */
+            version: number;
         };
         Health: {
             /** Format: date-time */
@@ -4553,6 +4692,40 @@ export interface components {
              */
             through: number;
             who: string;
+        };
+        /** @description What holds a stem. */
+        HoldingRequest: {
+            /** @description label of the tree a chain goes to */
+            anchor?: string;
+            /** @enum {string} */
+            by?: "MACHINE" | "CRANE" | "CHAIN_TO_TREE";
+            /** @description who stays with it */
+            mindedBy: string;
+            /**
+             * Format: double
+             * @description working load, newton; empty when nobody read it
+             */
+            ratedN?: number;
+        };
+        /** @description A hold as it stands. */
+        HoldingView: {
+            anchor?: string;
+            /** Format: date-time */
+            at: string;
+            byWords: string;
+            id: string;
+            mindedBy: string;
+            /** @description one and a half times the stem at its heaviest; empty while it is not measured */
+            needed?: string;
+            /** @description as read; empty when nobody read it */
+            rated?: string;
+            stem: string;
+            /**
+             * @description whether it counts
+             * @enum {string}
+             */
+            verdict: "HOLDS" | "NOBODY_NAMED" | "RATING_NOT_KNOWN" | "MASS_NOT_KNOWN" | "TOO_WEAK" | "ANCHOR_NOT_SOUND";
+            verdictWords: string;
         };
         HourView: {
             /** Format: double */
@@ -5464,7 +5637,7 @@ export interface components {
             before: string[];
             changes: string[];
             /** @enum {string} */
-            kind: "SINGLE" | "BOUND_MACHINE" | "DEADLOCK_MACHINE" | "SEVER_TIE";
+            kind: "SINGLE" | "BOUND_MACHINE" | "DEADLOCK_MACHINE" | "SEVER_TIE" | "LET_GO";
             kindWords: string;
             methods: components["schemas"]["StemWays"][];
             /** @description parts nobody saw that it may lay open */
@@ -6598,6 +6771,13 @@ export interface components {
         StepDoneRequest: {
             id?: string;
             /**
+             * @description what a stem that hung or lay did; nowOn with it, unless it did not move at all
+             * @enum {string}
+             */
+            moved?: "AS_SAID" | "OTHERWISE" | "NOT_AT_ALL";
+            /** @enum {string} */
+            nowOn?: "GROUND" | "ANOTHER_STEM" | "STILL_HANGS";
+            /**
              * Format: int32
              * @description how many cuts and checks are not ticked off, as the leader has seen it; 0 when all are
              */
@@ -6614,6 +6794,8 @@ export interface components {
             /** Format: int32 */
             startMin: number;
             stem?: string;
+            /** @description of a stem that is brought down from a tangle; of one that is felled they are with its lay. Older documents have none */
+            ticks: components["schemas"]["CutStep"][];
             /** Format: int32 */
             turn: number;
         };
@@ -6630,6 +6812,7 @@ export interface components {
             version?: number;
         };
         StepState: {
+            asksWhatItDid: boolean;
             cuts: components["schemas"]["TickView"][];
             iAmPosted: boolean;
             iAmReady: boolean;
@@ -6698,6 +6881,33 @@ export interface components {
                 /** @description times, down */
                 ratio?: string;
             };
+        };
+        /** @description A question about a thing a stem lies on, and its newest answer. */
+        StruckQuestionView: {
+            answered: boolean;
+            /** Format: date-time */
+            at?: string;
+            inOrder: boolean;
+            note: string;
+            /** @enum {string} */
+            question: "PEOPLE_OUT" | "WHAT_CAME_THROUGH" | "GAS_OFF" | "POWER_OFF";
+            who?: string;
+            words: string;
+        };
+        /** @description What was found about a thing a stem lies on. */
+        StruckRequest: {
+            inOrder: boolean;
+            note: string;
+            /** @enum {string} */
+            question?: "PEOPLE_OUT" | "WHAT_CAME_THROUGH" | "GAS_OFF" | "POWER_OFF";
+        };
+        /** @description A thing stems lie on. */
+        StruckThingView: {
+            featureId: string;
+            name: string;
+            /** Format: int32 */
+            open: number;
+            questions: components["schemas"]["StruckQuestionView"][];
         };
         StruckView: {
             /** Format: int32 */
@@ -6821,10 +7031,12 @@ export interface components {
             crossings: components["schemas"]["CrossingView"][];
             deadlocks: components["schemas"]["DeadlockView"][];
             forbidden: string[];
-            hangs: components["schemas"]["TanglesHang"][];
+            hangs: components["schemas"]["HangView"][];
+            holdings: components["schemas"]["HoldingView"][];
             order: components["schemas"]["OrderStep"][];
             relations: components["schemas"]["RelationView"][];
             stems: components["schemas"]["TangledStem"][];
+            struck: components["schemas"]["StruckThingView"][];
         };
         /** @description The closed ground of a stem. */
         TangleViewsRingView: {
@@ -6885,6 +7097,15 @@ export interface components {
              * @description 0 for the uppermost
              */
             layer: number;
+            /**
+             * @description why it has to be looked at again
+             * @enum {string}
+             */
+            lookAgain?: "STEP_DONE" | "GUST";
+            /** @description looked at longer ago than a look counts */
+            lookIsOld: boolean;
+            /** Format: date-time */
+            lookedAt?: string;
             /** Format: double */
             massKg?: number;
             plate?: components["schemas"]["PlateView"];
@@ -6909,14 +7130,8 @@ export interface components {
             turn?: number;
             /** @description what has to be measured before its forces can be reckoned */
             unknown: ("POSE" | "DIAMETER" | "RESTS")[];
-        };
-        /** @description The same with its version, -1 when nothing was recorded yet. */
-        TanglesHang: {
-            entry: components["schemas"]["HangEntry"];
-            stem: string;
-            stemId: string;
-            /** Format: int64 */
-            version: number;
+            /** @description as entered, nothing holds it up: a rest is missing */
+            unstable: boolean;
         };
         TapeAndBearing: {
             /** Format: double */
@@ -15742,6 +15957,81 @@ export interface operations {
             };
         };
     };
+    guardLetGo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     tangleRelate: {
         parameters: {
             query?: never;
@@ -16092,6 +16382,85 @@ export interface operations {
             };
         };
     };
+    guardCloseAround: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClosureRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     tangleCutOfTangle: {
         parameters: {
             query?: never;
@@ -16254,6 +16623,87 @@ export interface operations {
             };
         };
     };
+    guardHoldStem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HoldingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     tangleKerfOfStem: {
         parameters: {
             query?: never;
@@ -16269,6 +16719,81 @@ export interface operations {
                 "application/json": components["schemas"]["KerfRequest"];
             };
         };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    guardLookedAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description No Content */
             204: {
@@ -16596,6 +17121,85 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Created"];
                 };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    guardAnswerStruck: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                feature: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StruckRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {

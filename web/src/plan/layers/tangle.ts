@@ -56,8 +56,69 @@ function draw(scene: PlanScene, resolution: number): Feature[] {
       );
     }
   }
+  if (here) {
+    for (const d of scene.tangle?.deadlocks ?? []) out.push(...loop(d));
+    for (const h of scene.tangle?.hangs ?? []) if (h.closed && h.closed.outline.length > 2) out.push(closed(h.closed));
+  }
   for (const s of scene.tangle?.stems ?? []) out.push(...bar(scene, s, here, resolution));
   return out;
+}
+
+/** Stems that hold each other: one dashed loop around them. */
+const loop = (d: Schemas['DeadlockView']): Feature[] =>
+  d.loop.map((points, i) =>
+    alone(
+      new Style({
+        geometry: ring(points),
+        stroke: line('stop', 4, [14, 10]),
+        text: i === 0 ? words(msg('holdEachOther', { stems: d.stems.join(', ') }), 'stop', true, [0, -30]) : undefined,
+        zIndex: 11,
+      }),
+    ),
+  );
+
+/** What is closed around a stem that is left. */
+const closed = (c: Schemas['ClosureView']): Feature =>
+  alone(
+    new Style({
+      geometry: ring(c.outline),
+      stroke: line(c.ok ? 'ink' : 'stop', 3, [4, 8]),
+      text: words(
+        c.ok ? msg('closedOff') : msg('closedShort', { short: c.said.shortM ?? '' }),
+        c.ok ? 'ink' : 'stop',
+        true,
+      ),
+      zIndex: 9,
+    }),
+  );
+
+/** A stretch nobody has seen: dotted, with a question mark. */
+function unseen(s: Stem, butt: [number, number], tip: [number, number], lengthM: number): Feature[] {
+  const at = (m: number): [number, number] => {
+    const t = Math.min(1, m / lengthM);
+    return [butt[0] + t * (tip[0] - butt[0]), butt[1] + t * (tip[1] - butt[1])];
+  };
+  return s.hidden.map((h) =>
+    alone(
+      new Style({
+        geometry: new LineString([at(h.fromM), at(h.toM)]),
+        stroke: line('paper', 6, [2, 8]),
+        text: words('?', 'ink', true),
+        zIndex: 6,
+      }),
+    ),
+  );
+}
+
+/** Whether something else was tapped that neither bears on it nor that it bears on. */
+function apart(scene: PlanScene, s: Stem): boolean {
+  const chosen = scene.tangle?.stems.find((x) => x.stemId === scene.selected);
+  return (
+    chosen !== undefined &&
+    chosen.label !== s.label &&
+    !chosen.bearsOn.includes(s.label) &&
+    !chosen.bears.includes(s.label)
+  );
 }
 
 /** The outline, drawn wider than it is, without what passes beneath another stem. */
@@ -65,6 +126,7 @@ function bar(scene: PlanScene, s: Stem, here: boolean, resolution: number): Feat
   const p = s.pose;
   if (!p) return [];
   const out: Feature[] = [];
+  const faded = here && apart(scene, s);
   const butt = xy(p.butt.at);
   const tip = xy(p.tip.at);
   const cuts = (scene.tangle?.crossings ?? []).filter((c) => c.lower === s.label).map((c) => xy(c.at));
@@ -73,14 +135,15 @@ function bar(scene: PlanScene, s: Stem, here: boolean, resolution: number): Feat
       new LineString([butt, tip]),
       new Style({
         geometry: new MultiPolygon(pieces(p.outline, butt, tip, cuts).map((q) => [q])),
-        fill: new Fill({ color: token('wood') }),
-        stroke: line('ink', 2),
+        fill: new Fill({ color: `${token('wood')}${faded ? '40' : ''}` }),
+        stroke: line(faded ? 'hair' : 'ink', 2),
         zIndex: 4,
       }),
       { stem: s.stemId },
     ),
   );
-  if (!here) return out;
+  if (!here || faded) return out;
+  out.push(...unseen(s, butt, tip, p.lengthM));
   const written = s.stemId === scene.selected || resolution < COARSE;
   for (const r of s.rests) {
     if (!r.at) continue;

@@ -5,7 +5,7 @@ import { Button, Modal } from 'antd';
 import { Waiting } from '../../ui/Waiting';
 import { useCallback, useState } from 'react';
 import { api, type Schemas } from '../../api/client';
-import { useAct, useHold, useJob, useRun } from '../../api/job';
+import { useAct, useHold, useJob, useRun, useStems } from '../../api/job';
 import { silentMs } from '../../api/heard';
 import { post, useOutbox } from '../../api/outbox';
 import { newId } from '../../app/newId';
@@ -19,7 +19,8 @@ import { msg } from './words';
 
 /** Stage 8: everyone ready, go, hold; the log writes itself. */
 export default function RunPanel({ job, go }: PanelProps) {
-  const { say } = usePlanTools();
+  const { say, selectStem } = usePlanTools();
+  const stems = useStems(job).data ?? [];
   const act = useAct(job, say);
   const queries = useQueryClient();
   useOutbox(
@@ -158,7 +159,17 @@ export default function RunPanel({ job, go }: PanelProps) {
           →
         </Button>
       ) : r.going ? (
-        <StepDone job={job} step={step} act={act} disabled={!leader} />
+        <StepDone
+          job={job}
+          step={step}
+          act={act}
+          disabled={!leader}
+          onMoved={() => {
+            const stem = stems.find((s) => s.label === step.stem);
+            if (stem) selectStem(stem.id);
+            go('tangle');
+          }}
+        />
       ) : (
         <Button
           type="primary"

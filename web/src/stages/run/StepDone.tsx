@@ -1,34 +1,47 @@
-import { Button, Modal } from 'antd';
+import { Button, Modal, Segmented } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { newId } from '../../app/newId';
 import { useWords } from '../../words/words';
+import css from './run.module.css';
 
 type Step = NonNullable<Schemas['RunView']['step']>;
+type Told = Schemas['StepDoneRequest'];
+type Moved = NonNullable<Told['moved']>;
+type NowOn = NonNullable<Told['nowOn']>;
 type Props = {
   job: string;
   step: Step;
   act: (w: Promise<unknown>) => Promise<boolean>;
   disabled?: boolean;
+  /** A stem of the tangle moved: its picture is entered anew. */
+  onMoved?: () => void;
 };
+const MOVED: Moved[] = ['AS_SAID', 'OTHERWISE', 'NOT_AT_ALL'];
+const NOW_ON: NowOn[] = ['GROUND', 'ANOTHER_STEM', 'STILL_HANGS'];
 
-/** The step is done; cuts and checks nobody ticked off are asked for first. */
-export function StepDone({ job, step, act, disabled }: Props) {
+/** The step is done; cuts and checks nobody ticked off are asked for first, and what a hung or lying stem did. */
+export function StepDone({ job, step, act, disabled, onMoved }: Props) {
   const t = useWords();
   const [asking, setAsking] = useState(false);
+  const [moved, setMoved] = useState<Moved>();
+  const [nowOn, setNowOn] = useState<NowOn>();
+  const still = moved === 'NOT_AT_ALL' || nowOn === 'STILL_HANGS';
   const done = async () => {
     setAsking(false);
-    const body = { openTicks: step.openTicks, id: newId() };
-    await act(api.POST('/api/jobs/{job}/run/done', { params: { path: { job } }, body }));
+    const body = { openTicks: step.openTicks, moved, nowOn: moved === 'NOT_AT_ALL' ? undefined : nowOn, id: newId() };
+    const kept = await act(api.POST('/api/jobs/{job}/run/done', { params: { path: { job } }, body }));
+    if (kept && step.asksWhatItDid && moved !== 'NOT_AT_ALL') onMoved?.();
   };
   const open = step.cuts.filter((c) => !c.at);
+  const told = !step.asksWhatItDid || moved === 'NOT_AT_ALL' || (moved !== undefined && nowOn !== undefined);
   return (
     <>
       <Button
         type="primary"
         className="next"
         disabled={disabled}
-        onClick={() => (step.openTicks > 0 ? setAsking(true) : void done())}
+        onClick={() => (step.openTicks > 0 || step.asksWhatItDid ? setAsking(true) : void done())}
       >
         <span>
           {t('done.step', { title: step.title })}
@@ -38,24 +51,58 @@ export function StepDone({ job, step, act, disabled }: Props) {
       </Button>
       <Modal
         open={asking}
-        title={t('done.open', { open: step.openTicks, all: step.cuts.length })}
+        title={step.asksWhatItDid ? t('done.told') : t('done.open', { open: step.openTicks, all: step.cuts.length })}
         onCancel={() => setAsking(false)}
         footer={[
           <Button key="back" size="large" onClick={() => setAsking(false)}>
             {t('done.back')}
           </Button>,
-          <Button key="done" size="large" type="primary" onClick={() => void done()}>
-            {t('done.same')}
+          <Button key="done" size="large" type="primary" disabled={!told} onClick={() => void done()}>
+            {step.openTicks > 0 ? t('done.same') : t('done.keep')}
           </Button>,
         ]}
       >
-        <ul>
-          {open.slice(0, 6).map((c) => (
-            <li key={c.key}>{c.says.words}</li>
-          ))}
-        </ul>
-        {open.length > 6 && <p>{t('go.more', { count: open.length - 6 })}</p>}
-        <p>{t('done.logged')}</p>
+        {step.asksWhatItDid && (
+          <div className={css.told}>
+            <Segmented<Moved>
+              vertical
+              block
+              size="large"
+              aria-label={t('done.told')}
+              value={moved}
+              onChange={setMoved}
+              options={MOVED.map((value) => ({ value, label: t(`done.moved.${value}`) }))}
+            />
+            {moved && moved !== 'NOT_AT_ALL' && (
+              <Segmented<NowOn>
+                vertical
+                block
+                size="large"
+                aria-label={t('done.now')}
+                value={nowOn}
+                onChange={setNowOn}
+                options={NOW_ON.map((value) => ({ value, label: t(`done.now.${value}`) }))}
+              />
+            )}
+            {told && (
+              <p>
+                <b>{still ? t('done.stillUp') : t('done.enterAnew')}</b>
+              </p>
+            )}
+          </div>
+        )}
+        {open.length > 0 && (
+          <>
+            {step.asksWhatItDid && <p>{t('done.open', { open: step.openTicks, all: step.cuts.length })}</p>}
+            <ul>
+              {open.slice(0, 6).map((c) => (
+                <li key={c.key}>{c.says.words}</li>
+              ))}
+            </ul>
+            {open.length > 6 && <p>{t('go.more', { count: open.length - 6 })}</p>}
+            <p>{t('done.logged')}</p>
+          </>
+        )}
       </Modal>
     </>
   );

@@ -1,9 +1,10 @@
 import css from '../../ui/layout.module.css';
-import { Button, Input } from 'antd';
+import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
-import { useAct } from '../../api/job';
+import { useAct, useJob } from '../../api/job';
 import { usePlanTools } from '../../plan/planTools';
+import { Closure } from './Closure';
 import { msg } from './words';
 
 /** Left hanging: who guards it, what is closed, and what nobody does while it hangs. */
@@ -35,7 +36,7 @@ function Guard({
   t,
 }: {
   job: string;
-  hang: Schemas['TanglesHang'];
+  hang: Schemas['HangView'];
   leader: boolean;
   t: Schemas['TangleView'];
 }) {
@@ -43,6 +44,7 @@ function Guard({
   const act = useAct(job, say);
   const [guard, setGuard] = useState(hang.entry.guard);
   const [closure, setClosure] = useState(hang.entry.closure);
+  const people = useJob(job).data?.people ?? [];
   const area = t.areas.find((a) => a.hung === hang.stem);
   return (
     <section className="form" aria-label={msg('guardOf', { stem: hang.stem })}>
@@ -53,11 +55,12 @@ function Guard({
       <div className="two">
         <label>
           {msg('guardedBy')}
-          <Input
+          <Select
             aria-label={msg('guardedBy')}
-            value={guard}
-            onChange={(e) => setGuard(e.target.value)}
-            className={css.wideField}
+            value={guard || undefined}
+            onChange={(v: string | undefined) => setGuard(v ?? '')}
+            allowClear
+            options={people.map((m) => ({ value: m.name, label: m.name }))}
           />
         </label>
         <label>
@@ -94,6 +97,7 @@ function Guard({
           {msg('saveGuardAndClosure')}
         </Button>
       )}
+      <Closure job={job} hang={hang} leader={leader} />
     </section>
   );
 }

@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useSteps } from '../../api/job';
 import { usePlanTools } from '../../plan/planTools';
+import { Rings } from './Holding';
 import css from './tangle.module.css';
 import { msg } from './words';
 
@@ -32,11 +33,7 @@ export function OrderTab({ job, t, leader }: { job: string; t: Schemas['TangleVi
   if (t.order.length === 0) return <p className="empty">{msg('noOrderYet')}</p>;
   return (
     <section aria-label={msg('releaseOrder')}>
-      {t.deadlocks.map((d) => (
-        <p key={d.stems.join()} className="refused">
-          {msg('holdEachOther', { stems: d.stems.join(', '), hold: d.holdOneOf.join(', ') })}
-        </p>
-      ))}
+      <Rings job={job} t={t} leader={leader} />
       {t.order.map((s, i) => (
         <div key={`${s.kind}${s.stems.join()}${s.tie ?? ''}`} className={i === 0 ? css.first : css.step}>
           {i === 0 ? (
@@ -77,9 +74,11 @@ const wanted = (m: Way, steps: Schemas['StepView'][]) =>
 const title = (s: Step) =>
   s.kind === 'SEVER_TIE'
     ? msg('severTitle', { stem: s.stems[0] ?? '', to: s.tie ?? '' })
-    : s.kind === 'SINGLE'
-      ? `${s.stems.join(', ')}: ${s.methods[0] && s.methods[0].laid ? msg('felledByItsLay') : (s.methods[0]?.ladder[0]?.words ?? '')}`
-      : `${s.stems.join(' + ')}: ${s.kindWords}`;
+    : s.kind === 'LET_GO'
+      ? msg('letGoTitle', { stem: s.stems[0] ?? '' })
+      : s.kind === 'SINGLE'
+        ? `${s.stems.join(', ')}: ${s.methods[0] && s.methods[0].laid ? msg('felledByItsLay') : (s.methods[0]?.ladder[0]?.words ?? '')}`
+        : `${s.stems.join(' + ')}: ${s.kindWords}`;
 
 function Lines({ s }: { s: Step }) {
   return (

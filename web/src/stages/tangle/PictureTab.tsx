@@ -6,6 +6,8 @@ import { useAct } from '../../api/job';
 import { usePlanTools } from '../../plan/planTools';
 import { TangleSide } from '../../figures/TangleSide';
 import { Ladder } from './Ladder';
+import { LookAgain } from './LookAgain';
+import { Struck } from './Struck';
 import { MoreForm, PoseForm, RelationForm, RestForm } from './Records';
 import tangle from './tangle.module.css';
 import { said } from './terms';
@@ -25,7 +27,7 @@ type Open = 'pose' | 'rest' | 'relation' | 'more';
 export function PictureTab({ job, t, stem, leader, stems, others }: Props) {
   const tools = usePlanTools();
   const act = useAct(job, tools.say);
-  const [open, setOpen] = useState<Open>();
+  const [open, setOpen] = useState<Open | undefined>(leader && stem?.lookAgain === 'STEP_DONE' ? 'pose' : undefined);
   const close = () => setOpen(undefined);
   const toggle = (o: Open) => setOpen(open === o ? undefined : o);
   return (
@@ -47,6 +49,8 @@ export function PictureTab({ job, t, stem, leader, stems, others }: Props) {
                 : msg('noPose')}
             </small>
           </h1>
+          <LookAgain job={job} stem={stem} leader={leader} />
+          {stem.unstable && <p className="refused">{msg('unstable', { stem: stem.label })}</p>}
           <TangleSide stem={stem} />
           {stem.unknown.length > 0 && (
             <p className="refused">
@@ -127,6 +131,7 @@ export function PictureTab({ job, t, stem, leader, stems, others }: Props) {
           {open === 'more' && <MoreForm key={stem.stemId} job={job} stem={stem} done={close} />}
         </section>
       )}
+      <Struck job={job} t={t} leader={leader} />
       <h2>
         {msg('whatBearsOnWhat')} <span>{msg('recorded', { relationsCount: t.relations.length })}</span>
       </h2>

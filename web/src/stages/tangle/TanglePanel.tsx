@@ -49,7 +49,9 @@ export default function TanglePanel({ job, go }: PanelProps) {
           value={part}
           onChange={setPart}
         />
-        {part === 'picture' && <PictureTab job={job} t={t} stem={stem} leader={leader} stems={stems} others={others} />}
+        {part === 'picture' && (
+          <PictureTab key={stem?.stemId} job={job} t={t} stem={stem} leader={leader} stems={stems} others={others} />
+        )}
         {part === 'cut' &&
           (stem ? (
             <CutTab key={stem.stemId} job={job} stem={stem} leader={leader} />

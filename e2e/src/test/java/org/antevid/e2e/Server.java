@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -12,6 +13,7 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** The application as a process of its own, as a person starts it. */
 public final class Server implements AutoCloseable {
@@ -19,9 +21,14 @@ public final class Server implements AutoCloseable {
     /** From the root, where the archive was made: from anywhere else its classes are not taken from it. */
     private static final Path LAID = Path.of("app/target/laid");
 
+    private static final Duration FRESH = Duration.ofMinutes(45);
+
     private final Path data;
     private final int port;
     private final String address;
+    /** What the demo said that was made at the build, of a server that goes on with a copy of it. */
+    private String made = "";
+
     private Process process;
     private Path output;
 
@@ -50,6 +57,38 @@ public final class Server implements AutoCloseable {
         command.addAll(List.of("-jar", LAID.resolve("antevid.jar").toString()));
         command.addAll(arguments);
         return new ProcessBuilder(command).directory(ROOT.toFile());
+    }
+
+    /**
+     * Starts on a copy of the demo that was made when the program was laid out: the same demo, made once. An older one
+     * is made anew: what was seen of a tangle hours ago no longer counts.
+     */
+    public Server startDemo() {
+        Path demo = ROOT.resolve(LAID).resolve("demo");
+        Path said = ROOT.resolve(LAID).resolve("demo.said");
+        try {
+            if (!Files.exists(demo.resolve("antevid.mv.db"))
+                    || Files.getLastModifiedTime(said)
+                            .toInstant()
+                            .isBefore(Instant.now().minus(FRESH))) {
+                return start("demo");
+            }
+            Files.createDirectories(data);
+            try (Stream<Path> all = Files.walk(demo)) {
+                for (Path from : all.toList()) {
+                    Path to = data.resolve(demo.relativize(from));
+                    if (Files.isDirectory(from)) {
+                        Files.createDirectories(to);
+                    } else {
+                        Files.copy(from, to, StandardCopyOption.REPLACE_EXISTING);
+                    }
+                }
+            }
+            made = Files.readString(said).replace("Antevid runs on", "Antevid ran on");
+            return start("run");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     public Server start(String mode) {
@@ -82,7 +121,7 @@ public final class Server implements AutoCloseable {
 
     public String printed() {
         try {
-            return Files.readString(output);
+            return made + Files.readString(output);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -14,10 +14,12 @@ import org.antevid.app.place.Surroundings;
 import org.antevid.app.stem.Stems;
 import org.antevid.core.brief.CutPart;
 import org.antevid.core.brief.PlanDocument;
+import org.antevid.core.brief.ReleaseCard;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.cutting.CutPlan;
+import org.antevid.core.cutting.CutStep;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
@@ -28,6 +30,7 @@ import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.retreat.WayOut;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
+import org.antevid.core.tangle.picture.Picture;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -185,7 +188,19 @@ public class Documents {
             posts.add(new PlanDocument.PostPart(
                     p.personId(), names.getOrDefault(p.personId(), "?"), p.role(), stand, ways));
         }
-        return new PlanDocument.StepPart(st.id(), st.turn(), st.kind(), st.stem(), st.startMin(), st.endMin(), posts);
+        return new PlanDocument.StepPart(
+                st.id(), st.turn(), st.kind(), st.stem(), st.startMin(), st.endMin(), posts, ticks(s, st));
+    }
+
+    private static List<CutStep> ticks(Situation s, Step st) {
+        return st.kind() == Step.Kind.FELL
+                ? List.of()
+                : s.place()
+                        .tangle()
+                        .flatMap(Picture::release)
+                        .flatMap(r -> st.stem().map(l -> ReleaseCard.of(r, l)))
+                        .filter(c -> st.kind() == Step.Kind.RELEASE)
+                        .orElse(List.of());
     }
 
     private static double keepOut(Situation s, Step st, Optional<LayPlan> lay) {

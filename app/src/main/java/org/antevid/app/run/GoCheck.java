@@ -19,6 +19,7 @@ import org.antevid.app.job.Jobs;
 import org.antevid.app.judgement.Judgement;
 import org.antevid.app.place.Places;
 import org.antevid.app.run.store.RunEventEntity;
+import org.antevid.app.tangle.Tangles;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
@@ -33,6 +34,7 @@ import org.antevid.core.run.Against.Why;
 import org.antevid.core.run.Course;
 import org.antevid.core.run.Happening;
 import org.antevid.core.site.Protection;
+import org.antevid.core.tangle.picture.LookAgain;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -55,6 +57,7 @@ class GoCheck {
     private final JobLog log;
     private final JobCache kept;
     private final Anemometer anemometer;
+    private final Tangles tangles;
 
     GoCheck(
             RunBook book,
@@ -65,7 +68,8 @@ class GoCheck {
             Jobs jobs,
             JobLog log,
             JobCache kept,
-            Anemometer anemometer) {
+            Anemometer anemometer,
+            Tangles tangles) {
         this.book = book;
         this.crews = crews;
         this.briefings = briefings;
@@ -75,22 +79,32 @@ class GoCheck {
         this.log = log;
         this.kept = kept;
         this.anemometer = anemometer;
+        this.tangles = tangles;
     }
 
     RunFacts facts(String jobId) {
         Anemometer.Reading wind = anemometer.now();
         Judgement.Outside outside = judgement.outside(wind);
         RunFacts facts = kept.ofRun(jobId, outside, () -> make(jobId, outside));
-        return silent(wind) && facts.step().isPresent() ? withSilence(facts) : facts;
+        List<Against> late = new ArrayList<>();
+        if (facts.step().isPresent() && silent(wind)) {
+            late.add(Against.of(Why.WIND_SILENT, "wind"));
+        }
+        facts.lookedAt()
+                .filter(at -> LookAgain.old(Duration.between(at, Instant.now()).toSeconds()))
+                .flatMap(at -> facts.step().flatMap(Step::stem))
+                .ifPresent(l -> late.add(Against.of(Why.LOOK_AGAIN, l).with("stem", Arg.name(l))));
+        return late.isEmpty() ? facts : with(late, facts);
     }
 
     private static boolean silent(Anemometer.Reading wind) {
         return Duration.between(wind.at(), Instant.now()).compareTo(OLDEST_WIND) > 0;
     }
 
-    private static RunFacts withSilence(RunFacts f) {
+    /** What only time brings: it is asked each time, not kept. */
+    private static RunFacts with(List<Against> late, RunFacts f) {
         List<Against> against = new ArrayList<>(f.against());
-        against.add(Against.of(Why.WIND_SILENT, "wind"));
+        against.addAll(late);
         return new RunFacts(
                 f.course(),
                 f.step(),
@@ -107,7 +121,9 @@ class GoCheck {
                 f.gustLimitMs(),
                 f.leaderId(),
                 f.ringM(),
-                f.waitAt());
+                f.waitAt(),
+                f.asksWhatItDid(),
+                f.lookedAt());
     }
 
     private RunFacts make(String jobId, Judgement.Outside outside) {
@@ -149,7 +165,11 @@ class GoCheck {
                 gustLimitMs,
                 jobs.leaderOf(jobId),
                 ring,
-                job.meetingPoint());
+                job.meetingPoint(),
+                step.flatMap(Step::stem)
+                        .filter(l -> tangles.asksWhatItDid(jobId, l))
+                        .isPresent(),
+                step.flatMap(Step::stem).flatMap(l -> tangles.lookedAt(jobId, l)));
     }
 
     /**
@@ -173,6 +193,13 @@ class GoCheck {
     }
 
     private static List<CutStep> briefed(Step step, Optional<PlanDocument> plan) {
+        if (step.kind() == Step.Kind.RELEASE) {
+            return plan.stream()
+                    .flatMap(p -> p.steps().stream())
+                    .filter(s -> s.id().equals(step.id()))
+                    .flatMap(s -> s.ticks().stream())
+                    .toList();
+        }
         return step.kind() != Step.Kind.FELL
                 ? List.of()
                 : plan.flatMap(p -> step.stem().flatMap(p::stem))

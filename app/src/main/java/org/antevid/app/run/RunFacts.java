@@ -25,6 +25,8 @@ import org.antevid.core.run.LogWords;
  * @param asked the places that must be looked at before each go
  * @param cuts the steps of the cut as they were briefed
  * @param times when each happening was stored, and by whom
+ * @param asksWhatItDid the step's stem hangs or lies: what it did is told when it is done
+ * @param lookedAt when the step's stem was last looked at, of one that hangs or lies
  * @param newest the newest lines of the log
  */
 public record RunFacts(
@@ -43,7 +45,9 @@ public record RunFacts(
         double gustLimitMs,
         String leaderId,
         Optional<Double> ringM,
-        String waitAt) {
+        String waitAt,
+        boolean asksWhatItDid,
+        Optional<Instant> lookedAt) {
     /** Who wrote a happening, and when. */
     public record Line(String who, Instant at, String reason) {}
 

@@ -12,6 +12,7 @@ import org.antevid.app.place.Places;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
+import org.antevid.app.tangle.Tangles;
 import org.antevid.app.trace.StoredJson;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
@@ -27,6 +28,7 @@ import org.antevid.core.run.Course;
 import org.antevid.core.run.Happening;
 import org.antevid.core.run.LogWords;
 import org.antevid.core.stem.StemState;
+import org.antevid.core.tangle.picture.Moved;
 import org.antevid.words.Answer;
 import org.springframework.stereotype.Service;
 
@@ -44,15 +46,17 @@ public class Runs {
     private final Places places;
     private final Stems stems;
     private final Jobs jobs;
+    private final Tangles tangles;
     private final JobLog log;
 
-    Runs(RunBook book, GoCheck check, Crews crews, Places places, Stems stems, Jobs jobs, JobLog log) {
+    Runs(RunBook book, GoCheck check, Crews crews, Places places, Stems stems, Jobs jobs, Tangles tangles, JobLog log) {
         this.book = book;
         this.check = check;
         this.crews = crews;
         this.places = places;
         this.stems = stems;
         this.jobs = jobs;
+        this.tangles = tangles;
         this.log = log;
     }
 
@@ -152,9 +156,10 @@ public class Runs {
      * The step is done: its stem is down, everybody gets ready anew.
      *
      * @param openTicks how many cuts nobody has ticked off, as the leader has seen it
+     * @param told what the stem did, of one that hung or lay; without it such a step is not ended
      * @throws RefusedInput unless the step is going; while more cuts are open than the leader has seen
      */
-    public void done(String jobId, int openTicks, String id, SignedIn leader) {
+    public void done(String jobId, int openTicks, Optional<Told> told, String id, SignedIn leader) {
         RunFacts facts = check.facts(jobId);
         Step step = current(facts);
         if (facts.going().isEmpty()) {
@@ -170,6 +175,15 @@ public class Runs {
                             .with("all", Arg.count(facts.cuts().size())),
                     "openTicks");
         }
+        boolean tangled =
+                step.stem().filter(l -> tangles.asksWhatItDid(jobId, l)).isPresent();
+        if (tangled && told.isEmpty()) {
+            throw new RefusedInput(Refusal.NEEDED, "moved");
+        }
+        if (tangled && told.get().stillUp()) {
+            stillUp(jobId, step, told.get(), leader);
+            return;
+        }
         Message words = Message.of(LogWords.DONE)
                 .with("step", title(step))
                 .with("open", Optional.of(Arg.count(open)).filter(n -> open > 0));
@@ -180,7 +194,31 @@ public class Runs {
                         .ifPresent(l -> stems.becomes(
                                 jobId, l, step.kind() == Step.Kind.FELL ? StemState.FELLED : StemState.LYING));
             }
+            if (tangled) {
+                told.ifPresent(t -> tangles.told(jobId, step.stem().orElseThrow(), t.moved, t.nowOn, leader));
+            }
         });
+    }
+
+    /** What a stem did: it moved as said, otherwise or not at all, and lies on or hangs in something now. */
+    public record Told(Moved moved, Moved.NowOn nowOn) {
+        boolean stillUp() {
+            return moved == Moved.NOT_AT_ALL || nowOn == Moved.NowOn.STILL_HANGS;
+        }
+    }
+
+    /** The step is not done: its go ends, everybody gets ready anew, what moved is entered anew. */
+    private void stillUp(String jobId, Step step, Told told, SignedIn leader) {
+        Message why = Message.of(LogWords.STILL_UP)
+                .with("step", title(step))
+                .with("moved", Arg.flag(told.moved != Moved.NOT_AT_ALL));
+        write(
+                jobId,
+                new RunBook.Line(Happening.Kind.ENDED, "", "", 0, StoredJson.write(why), Optional.empty()),
+                "",
+                leader,
+                Optional.of(Message.of(LogWords.STAND_FAST).with("why", Arg.said(why))),
+                () -> tangles.told(jobId, step.stem().orElseThrow(), told.moved, told.nowOn, leader));
     }
 
     /** Ends the go that is open, with its reason; nothing happens while none is. */
@@ -205,6 +243,9 @@ public class Runs {
             return true;
         }
         end(jobId, facts.ended().orElseGet(() -> Message.of(LogWords.RESTED_ON_GONE)), WATCH);
+        if (facts.against().stream().anyMatch(a -> a.why() == Against.Why.GUST)) {
+            tangles.shaken(jobId, WATCH);
+        }
         return false;
     }
 

@@ -11,6 +11,7 @@
             "problem",
             "reader",
             "stem",
+            "tangle",
             "trace"
         })
 package org.antevid.app.run;

@@ -1,5 +1,6 @@
 package org.antevid.app.tangle;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -30,6 +31,7 @@ import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Access;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.Shape;
@@ -39,7 +41,9 @@ import org.antevid.core.tangle.GuardRing;
 import org.antevid.core.tangle.Pile;
 import org.antevid.core.tangle.Release;
 import org.antevid.core.tangle.beam.Support;
+import org.antevid.core.tangle.picture.LookAgain;
 import org.antevid.core.tangle.picture.Member;
+import org.antevid.core.tangle.picture.Moved;
 import org.antevid.core.tangle.picture.Picture;
 import org.antevid.core.tangle.picture.Pose;
 import org.antevid.core.tangle.picture.Rest;
@@ -63,6 +67,10 @@ public class Tangles {
     private final Places places;
     private final Surroundings surroundings;
     private final Kits kits;
+    private final Looks looks;
+    private final Holdings holdings;
+    private final Closures closures;
+    private final StruckThings struckThings;
     private final Jobs jobs;
     private final JobCache kept;
     private final Trail trail;
@@ -75,6 +83,10 @@ public class Tangles {
             Places places,
             Surroundings surroundings,
             Kits kits,
+            Looks looks,
+            Holdings holdings,
+            Closures closures,
+            StruckThings struckThings,
             Jobs jobs,
             JobCache kept,
             Trail trail) {
@@ -85,6 +97,10 @@ public class Tangles {
         this.places = places;
         this.surroundings = surroundings;
         this.kits = kits;
+        this.looks = looks;
+        this.holdings = holdings;
+        this.closures = closures;
+        this.struckThings = struckThings;
         this.jobs = jobs;
         this.kept = kept;
         this.trail = trail;
@@ -112,6 +128,7 @@ public class Tangles {
      * @param ids of the stems by label
      * @param names of the features that bear something, by id
      * @param rings closed ground of what hangs, lies or stands tilted, by label
+     * @param lookedAt when each was last looked at, by id
      */
     public record Tangle(
             Picture picture,
@@ -120,7 +137,8 @@ public class Tangles {
             Map<String, String> names,
             Optional<Release> release,
             List<Situation.Hang> hangs,
-            Map<String, GuardRing> rings) {}
+            Map<String, GuardRing> rings,
+            Map<String, Instant> lookedAt) {}
 
     private enum Question {
         TANGLE
@@ -235,14 +253,15 @@ public class Tangles {
             return t.picture;
         }
         List<Member> members = new ArrayList<>(t.picture.members());
-        members.add(member(stems.known(jobId, stemId), t.now));
+        members.add(member(stems.known(jobId, stemId), t.now, Map.of()));
         return new Picture(
                 members,
                 t.picture.standing(),
                 t.picture.rests(),
                 t.picture.relations(),
                 t.picture.atHand(),
-                t.picture.ground());
+                t.picture.ground(),
+                t.picture.struck());
     }
 
     public List<Hang> hangs(String jobId) {
@@ -297,12 +316,13 @@ public class Tangles {
             r.other().ifPresent(named::add);
         });
         List<Stems.ChosenReading> known = stems.known(jobId);
+        Map<String, LookAgain> again = looks.again(jobId);
         List<Member> members = known.stream()
                 .filter(s -> s.reading().state() != StemState.FELLED
                         && !s.reading().toBeKept()
                         && (s.reading().notFelled().isPresent()
                                 || named.contains(s.reading().label())))
-                .map(s -> member(s, now))
+                .map(s -> member(s, now, again))
                 .toList();
         Map<String, String> features = featureNames(jobId);
         Set<String> standing = new HashSet<>();
@@ -318,7 +338,8 @@ public class Tangles {
                 rests,
                 related,
                 atHand(jobId),
-                jobs.job(jobId).ground());
+                jobs.job(jobId).ground(),
+                struckThings.struck(jobId, loaded(rests, related)));
         Map<String, GuardRing> rings = rings(picture, known, now);
         Map<String, String> ids = new LinkedHashMap<>();
         known.forEach(s -> ids.put(s.reading().label(), s.id()));
@@ -332,7 +353,8 @@ public class Tangles {
                         .filter(m -> m.reading().state() == StemState.HUNG)
                         .map(m -> hang(m, picture, known, rings))
                         .toList(),
-                rings);
+                rings,
+                looks.last(jobId));
     }
 
     private Map<String, GuardRing> rings(Picture picture, List<Stems.ChosenReading> known, TangleRecords.Now now) {
@@ -344,11 +366,20 @@ public class Tangles {
                 .filter(s -> s.reading().state() == StemState.STANDING
                         && s.reading().notFelled().isEmpty()
                         && s.reading().more().heave().isPresent())
-                .forEach(s -> rings.put(s.reading().label(), Picture.ringAlone(member(s, now), picture.ground())));
+                .forEach(s ->
+                        rings.put(s.reading().label(), Picture.ringAlone(member(s, now, Map.of()), picture.ground())));
         return rings;
     }
 
-    private Member member(Stems.ChosenReading s, TangleRecords.Now now) {
+    /** @return ids of what stems lie on */
+    private static Set<String> loaded(List<Rest> rests, List<Pile.Relation> related) {
+        Set<String> bearing = new HashSet<>();
+        rests.forEach(r -> r.other().ifPresent(bearing::add));
+        related.stream().filter(r -> r.type() == Pile.Type.RESTS_ON).forEach(r -> bearing.add(r.b()));
+        return bearing;
+    }
+
+    private Member member(Stems.ChosenReading s, TangleRecords.Now now, Map<String, LookAgain> again) {
         return new Member(
                 s.reading(),
                 Optional.ofNullable(now.poses().get(s.id())).map(n -> n.what().pose()),
@@ -358,7 +389,10 @@ public class Tangles {
                         .map(h -> h.what().part())
                         .toList(),
                 Optional.ofNullable(now.kerfs().get(s.id())),
-                hangs.findById(s.id()).map(h -> h.lockedInFork).orElse(false));
+                hangs.findById(s.id()).map(h -> h.lockedInFork).orElse(false),
+                // what still stands on its foot is no picture of its own
+                Optional.ofNullable(again.get(s.id()))
+                        .filter(x -> s.reading().notFelled().isPresent()));
     }
 
     /** What gets in of the job's machines, and the house's own winch. */
@@ -370,7 +404,8 @@ public class Tangles {
         return new Picture.AtHand(
                 in.stream().anyMatch(m -> m.use() == Access.Use.FELLING || m.use() == Access.Use.CRANE),
                 in.stream().flatMap(m -> m.pullN().stream()).max(Comparator.naturalOrder()),
-                kits.strongest(KitItem.Kind.WINCH).flatMap(e -> e.item().strengthN()));
+                kits.strongest(KitItem.Kind.WINCH).flatMap(e -> e.item().strengthN()),
+                holdings.current(jobId).stream().map(Holdings.Standing::holding).toList());
     }
 
     /** Strip beneath a hung stem: its pose, or from its stump toward what holds it, or all round where nobody knows. */
@@ -405,9 +440,73 @@ public class Tangles {
 
     /** @return guards of hung stems, as the rules see them */
     public List<Situation.Guard> guards(String jobId) {
+        Tangle t = tangle(jobId);
+        Map<String, TangleRecords.Noted<Closures.Closed>> closed = closures.current(jobId);
         return hangs(jobId).stream()
                 .map(h -> new Situation.Guard(
-                        h.stem(), h.entry().guard(), h.entry().closure()))
+                        h.stem(), h.entry().guard(), h.entry().closure(), measured(t, closed, h)))
                 .toList();
+    }
+
+    private static Optional<GuardRing.Closed> measured(
+            Tangle t, Map<String, TangleRecords.Noted<Closures.Closed>> closed, Hang h) {
+        return t.hangs.stream()
+                .filter(x -> x.hung().equals(h.stem()))
+                .findFirst()
+                .flatMap(x -> Optional.ofNullable(closed.get(h.stemId()))
+                        .flatMap(c -> c.what().measured(x.ring(), x.ground())));
+    }
+
+    /** @return how far the closure of each hung stem is short of its ring, by label; empty where nobody measured one */
+    public Map<String, GuardRing.Closed> closedAgainstRing(String jobId) {
+        Map<String, GuardRing.Closed> all = new LinkedHashMap<>();
+        guards(jobId).forEach(g -> g.closed().ifPresent(c -> all.put(g.stem(), c)));
+        return all;
+    }
+
+    /**
+     * A step about a stem of the tangle is done: what it did is told, and what touches it has to be looked at again.
+     */
+    public void told(String jobId, String label, Moved moved, Moved.NowOn nowOn, SignedIn who) {
+        Tangle t = tangle(jobId);
+        List<String> touching = t.picture.allRelations().stream()
+                .filter(r -> r.a().equals(label) || r.b().equals(label))
+                .map(r -> r.a().equals(label) ? r.b() : r.a())
+                .distinct()
+                .filter(o -> t.picture
+                        .member(o)
+                        .filter(m -> m.reading().notFelled().isPresent())
+                        .isPresent())
+                .flatMap(o -> Optional.ofNullable(t.ids.get(o)).stream())
+                .toList();
+        looks.told(jobId, Require.present(t.ids, label), moved, nowOn, touching, who);
+    }
+
+    /** A gust above the limit: every stem that hangs or lies has to be looked at again. */
+    public void shaken(String jobId, SignedIn who) {
+        Tangle t = tangle(jobId);
+        looks.stirred(
+                jobId,
+                t.picture.members().stream()
+                        .filter(m -> m.reading().notFelled().isPresent())
+                        .flatMap(m -> Optional.ofNullable(t.ids.get(m.label())).stream())
+                        .toList(),
+                LookAgain.GUST,
+                who);
+    }
+
+    /** @return when a stem that hangs or lies was last looked at */
+    public Optional<Instant> lookedAt(String jobId, String label) {
+        Tangle t = tangle(jobId);
+        return t.picture
+                .member(label)
+                .filter(m -> m.reading().notFelled().isPresent())
+                .flatMap(m -> Optional.ofNullable(t.lookedAt.get(t.ids.getOrDefault(label, ""))));
+    }
+
+    /** @return whether a step about this stem ends with what the stem did */
+    public boolean asksWhatItDid(String jobId, String label) {
+        return tangle(jobId).picture.member(label).stream()
+                .anyMatch(m -> m.reading().notFelled().isPresent());
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
+import org.antevid.core.cutting.CutStep;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.zone.Zone;
 import org.antevid.core.message.Dimension;
@@ -127,7 +128,12 @@ public record PlanDocument(
         }
     }
 
-    /** A step with its people. */
+    /**
+     * A step with its people.
+     *
+     * @param ticks of a stem that is brought down from a tangle; of one that is felled they are with its lay. Older
+     *     documents have none
+     */
     public record StepPart(
             String id,
             int turn,
@@ -135,7 +141,12 @@ public record PlanDocument(
             Optional<String> stem,
             int startMin,
             int endMin,
-            List<PostPart> posts) {}
+            List<PostPart> posts,
+            List<CutStep> ticks) {
+        public StepPart {
+            ticks = ticks == null ? List.of() : List.copyOf(ticks);
+        }
+    }
 
     /** Somebody's part in a step; the way out is empty while the stand is not set. */
     public record PostPart(String personId, String person, Role role, Optional<Spot> stand, List<WayPart> waysOut) {}

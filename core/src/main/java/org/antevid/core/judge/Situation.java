@@ -161,10 +161,15 @@ public record Situation(
         }
     }
 
-    /** Who watches a hung stem and how it is closed off; either may be blank. */
-    public record Guard(String stem, String guard, String closure) {
+    /**
+     * Who watches a hung stem and how it is closed off; either may be blank.
+     *
+     * @param closed what is closed, measured against the ring; empty while nobody measured it
+     */
+    public record Guard(String stem, String guard, String closure, Optional<GuardRing.Closed> closed) {
         public boolean named() {
-            return !guard.isBlank() && !closure.isBlank();
+            return !guard.isBlank() && !closure.isBlank()
+                    || closed.filter(GuardRing.Closed::ok).isPresent();
         }
     }
 

@@ -27,6 +27,7 @@ public record Against(Why why, String subject, Message message) {
         ASK_AGAIN,
         GUST,
         WIND_SILENT,
+        LOOK_AGAIN,
         CLOSED
     }
 

@@ -33,6 +33,8 @@ public enum LogWords implements Code {
     DONE,
     STAND_FAST,
     RESTED_ON_GONE,
+    /** a stem that a step was to bring down is still up */
+    STILL_UP,
     NOT_READY_ANY_MORE,
     TICKED,
     UNTICKED,

@@ -18,7 +18,9 @@ public record Effect(Kind kind, String on) {
         /** its turn has come */
         OPENS,
         /** its tie is severed: whether it still counts as bound is asked again */
-        ASK_BOUND_AGAIN
+        ASK_BOUND_AGAIN,
+        /** nothing holds it any more: it is looked at again before anybody goes near */
+        LET_GO
     }
 
     /** @return as somebody on site says it */

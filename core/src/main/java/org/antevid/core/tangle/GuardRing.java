@@ -203,6 +203,28 @@ public record GuardRing(
     }
 
     /**
+     * @param ground the ring as it lies on the plan
+     * @param closed what is closed, as drawn
+     * @return the closure measured against the ring: what of the ring lies farthest outside it
+     */
+    public Closed measured(org.antevid.core.site.Shape ground, org.antevid.core.site.Shape closed) {
+        if (envelopeM.isEmpty()) {
+            return new Closed(Optional.empty(), false);
+        }
+        double missing = ground.outlines().stream()
+                .flatMap(List::stream)
+                .mapToDouble(closed::distanceTo)
+                .max()
+                .orElse(0);
+        return new Closed(Optional.of(missing), missing <= 0);
+    }
+
+    /** @return a closure of which only its distances are known, measured against the ring */
+    public Closed measured(Closure c) {
+        return closed(c, envelopeM, downslopeM, wholeSlope);
+    }
+
+    /**
      * @return how far it reaches in its worst direction; empty where that is not known or the whole slope below is
      *     closed
      */

@@ -22,8 +22,15 @@ import org.antevid.core.quantity.Require;
  *
  * @param standing ids of what stays: kept trees, roofs, anchors, paths, work spots
  * @param machine a machine with cab and grapple is at hand
+ * @param held stems that something holds for certain: in a ring they no longer have to go first
  */
-public record Pile(List<Stem> stems, Set<String> standing, boolean machine, List<Relation> relations) {
+public record Pile(
+        List<Stem> stems, Set<String> standing, boolean machine, List<Relation> relations, Set<String> held) {
+
+    /** A pile of which nothing is held. */
+    public Pile(List<Stem> stems, Set<String> standing, boolean machine, List<Relation> relations) {
+        this(stems, standing, machine, relations, Set.of());
+    }
 
     /** How one stem bears on another. */
     public enum Type {
@@ -130,6 +137,7 @@ public record Pile(List<Stem> stems, Set<String> standing, boolean machine, List
         stems = List.copyOf(stems);
         standing = Set.copyOf(standing);
         relations = List.copyOf(relations);
+        held = Set.copyOf(held);
         List<Fault> faults = new ArrayList<>();
         Set<String> removed = new HashSet<>();
         if (stems.isEmpty()) {

@@ -17,7 +17,9 @@ public record Preparation(Kind kind, String stem, Optional<String> to) {
     public enum Kind implements Code {
         SECURE_PLATE,
         KEEP_ROPE_TIGHT,
-        SEVER_TIE
+        SEVER_TIE,
+        /** it is held, and stays so until it is let go */
+        HOLD
     }
 
     static Preparation of(Kind kind, String stem) {

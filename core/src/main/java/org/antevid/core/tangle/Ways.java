@@ -42,6 +42,11 @@ public record Ways(List<Way> ladder, Map<Way, Reason> whyNot, Optional<Double> p
             return name().toLowerCase(Locale.ROOT);
         }
 
+        /** @return whether a rope pulls */
+        public boolean pulls() {
+            return this == TRACTOR_WINCH_FROM_BEHIND || this == HAND_WINCH_AWAY_FROM_LAY;
+        }
+
         /** @return whether somebody stands at the stem for it */
         public boolean byHand() {
             return switch (this) {
@@ -59,6 +64,7 @@ public record Ways(List<Way> ladder, Map<Way, Reason> whyNot, Optional<Double> p
         BOUND_TO_STANDING_TREE,
         BOUND_GROUP,
         LIES_ON_A_HUNG_STEM,
+        BENEATH_A_HELD_STEM,
         ROOT_PLATE,
         SPRING_LOADED,
         HUNG,
@@ -86,8 +92,16 @@ public record Ways(List<Way> ladder, Map<Way, Reason> whyNot, Optional<Double> p
      *
      * @param tied it or a stem of its group is tied to what stays
      * @param onHung it, or one that moves with it, rests on a hung stem, directly or through others
+     * @param beneathHeld a stem that only a hold keeps bears on it
      */
-    record Setting(boolean ring, boolean tied, boolean group, boolean onHung, boolean heldByRope, boolean machine) {
+    record Setting(
+            boolean ring,
+            boolean tied,
+            boolean group,
+            boolean onHung,
+            boolean beneathHeld,
+            boolean heldByRope,
+            boolean machine) {
         /** @return why all but machine and leaving are out */
         Optional<Reason> machineOnly() {
             return ring
@@ -102,9 +116,11 @@ public record Ways(List<Way> ladder, Map<Way, Reason> whyNot, Optional<Double> p
             return machineOnly()
                     .or(() -> onHung
                             ? Optional.of(Reason.LIES_ON_A_HUNG_STEM)
-                            : s.rootPlate()
-                                    ? Optional.of(Reason.ROOT_PLATE)
-                                    : s.springLoaded() ? Optional.of(Reason.SPRING_LOADED) : Optional.empty());
+                            : beneathHeld
+                                    ? Optional.of(Reason.BENEATH_A_HELD_STEM)
+                                    : s.rootPlate()
+                                            ? Optional.of(Reason.ROOT_PLATE)
+                                            : s.springLoaded() ? Optional.of(Reason.SPRING_LOADED) : Optional.empty());
         }
     }
 

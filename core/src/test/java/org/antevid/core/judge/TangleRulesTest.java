@@ -11,6 +11,7 @@ import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.Access;
 import org.antevid.core.site.CrownLoad;
 import org.antevid.core.site.EmergencyCard;
+import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.GroundState;
 import org.antevid.core.site.Light;
@@ -23,11 +24,14 @@ import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.tangle.GuardRing;
+import org.antevid.core.tangle.Holding;
 import org.antevid.core.tangle.Pile;
 import org.antevid.core.tangle.beam.Support;
+import org.antevid.core.tangle.picture.LookAgain;
 import org.antevid.core.tangle.picture.Member;
 import org.antevid.core.tangle.picture.Picture;
 import org.antevid.core.tangle.picture.Rest;
+import org.antevid.core.tangle.picture.Struck;
 import org.junit.jupiter.api.Test;
 
 /** Rules of what hangs, lies and is tied. */
@@ -47,17 +51,35 @@ class TangleRulesTest {
                 StemMass.Crown.FOREST_BROADLEAF,
                 List.of(),
                 false);
-        return new Member(r, Optional.empty(), Optional.empty(), Optional.empty(), List.of(), Optional.empty(), false);
+        return new Member(
+                r,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                Optional.empty(),
+                false,
+                Optional.empty());
     }
 
     private static Situation situation(boolean machine, List<Member> members, List<Rest> rests, Pile.Relation... rel) {
-        Picture p = new Picture(
+        return situation(
+                new Picture.AtHand(machine, Optional.empty(), Optional.empty(), List.of()),
                 members,
-                Set.of("T"),
                 rests,
-                List.of(rel),
-                new Picture.AtHand(machine, Optional.empty(), Optional.empty()),
-                Ground.LEVEL);
+                List.of(),
+                List.of(),
+                rel);
+    }
+
+    private static Situation situation(
+            Picture.AtHand atHand,
+            List<Member> members,
+            List<Rest> rests,
+            List<Struck> struck,
+            List<Situation.Guard> guards,
+            Pile.Relation... rel) {
+        Picture p = new Picture(members, Set.of("T"), rests, List.of(rel), atHand, Ground.LEVEL, struck);
         Map<String, GuardRing> rings = p.rings();
         List<Situation.Hang> hangs = members.stream()
                 .filter(Member::hung)
@@ -81,7 +103,7 @@ class TangleRulesTest {
                 List.of(),
                 List.of(),
                 "imre",
-                List.of(),
+                guards,
                 new Situation.Circumstances(
                         List.of(),
                         GroundState.FIRM,
@@ -113,21 +135,125 @@ class TangleRulesTest {
                 .isEmpty();
     }
 
+    private static final Pile.Relation THERE = new Pile.Relation("S1", Pile.Type.RESTS_ON, "S2");
+    private static final Pile.Relation BACK = new Pile.Relation("S2", Pile.Type.RESTS_ON, "S1");
+
+    private static Picture.AtHand holding(Holding... held) {
+        return new Picture.AtHand(true, Optional.empty(), Optional.empty(), List.of(held));
+    }
+
+    private static Holding by(Holding.By by, double ratedN, boolean anchorSound, String who) {
+        return new Holding("S1", by, Optional.of(ratedN), anchorSound, who);
+    }
+
     @Test
-    void stemsThatHoldEachOtherStopWithoutAMachineAndTakeASecondOpinionWithOne() {
+    void stemsThatHoldEachOtherStopUntilOneIsHeldByWhatIsRatedForItAndMinded() {
         List<Member> two = List.of(member("S1", StemState.LYING, true), member("S2", StemState.LYING, true));
-        Pile.Relation there = new Pile.Relation("S1", Pile.Type.RESTS_ON, "S2");
-        Pile.Relation back = new Pile.Relation("S2", Pile.Type.RESTS_ON, "S1");
-        assertThat(found(situation(false, two, List.of(), there, back), RuleId.RING_OF_STEMS))
+        assertThat(found(situation(false, two, List.of(), THERE, BACK), RuleId.RING_OF_STEMS))
                 .get()
                 .extracting(Finding::severity)
                 .isEqualTo(Severity.STOP);
-        assertThat(found(situation(true, two, List.of(), there, back), RuleId.RING_OF_STEMS))
+        assertThat(found(situation(true, two, List.of(), THERE, BACK), RuleId.RING_OF_STEMS))
+                .as("a machine that is merely there holds nothing")
                 .get()
                 .extracting(Finding::severity)
-                .isEqualTo(Severity.SECOND_OPINION);
-        assertThat(found(situation(false, two, List.of(), there), RuleId.RING_OF_STEMS))
+                .isEqualTo(Severity.STOP);
+        assertThat(found(situation(false, two, List.of(), THERE), RuleId.RING_OF_STEMS))
                 .isEmpty();
+        assertThat(found(held(two, by(Holding.By.MACHINE, 60000, true, "Tove")), RuleId.RING_OF_STEMS))
+                .isEmpty();
+        for (Holding weak : List.of(
+                by(Holding.By.MACHINE, 1000, true, "Tove"),
+                by(Holding.By.MACHINE, 60000, true, " "),
+                by(Holding.By.CHAIN_TO_TREE, 60000, false, "Tove"),
+                new Holding("S1", Holding.By.CRANE, Optional.empty(), true, "Tove"))) {
+            assertThat(found(held(two, weak), RuleId.RING_OF_STEMS))
+                    .as("%s", weak)
+                    .isPresent();
+        }
+        List<Member> unmeasured = List.of(member("S1", StemState.LYING, false), member("S2", StemState.LYING, true));
+        assertThat(found(held(unmeasured, by(Holding.By.MACHINE, 60000, true, "Tove")), RuleId.RING_OF_STEMS))
+                .as("nobody knows what it has to carry")
+                .isPresent();
+    }
+
+    private static Situation held(List<Member> members, Holding h) {
+        return situation(holding(h), members, List.of(), List.of(), List.of(), THERE, BACK);
+    }
+
+    @Test
+    void afterAStepItIsEnteredAnewBeforeTheNextAndAfterAGustLookedAt() {
+        Member lying = member("S1", StemState.LYING, true);
+        Situation moved = situation(false, List.of(again(lying, LookAgain.STEP_DONE)), List.of());
+        assertThat(found(moved, RuleId.PICTURE_NOT_REENTERED))
+                .get()
+                .extracting(Finding::severity)
+                .isEqualTo(Severity.STOP);
+        Situation gust = situation(false, List.of(again(lying, LookAgain.GUST)), List.of());
+        assertThat(found(gust, RuleId.PICTURE_OLD))
+                .get()
+                .extracting(Finding::severity)
+                .isEqualTo(Severity.CAUTION);
+        assertThat(Findings.of(situation(false, List.of(lying), List.of())))
+                .noneMatch(f -> f.rule() == RuleId.PICTURE_NOT_REENTERED || f.rule() == RuleId.PICTURE_OLD);
+    }
+
+    private static Member again(Member m, LookAgain why) {
+        return new Member(
+                m.reading(), m.pose(), m.plate(), m.bow(), m.notSeen(), m.kerf(), m.lockedInFork(), Optional.of(why));
+    }
+
+    /** A tape at 34 m around a stem of which nobody is within 42 m downhill. */
+    @Test
+    void aClosureThatEndsInsideTheRingIsAStopAndOneThatGoesRoundItIsNone() {
+        Member hung = member("S1", StemState.HUNG, true);
+        GuardRing ring = Picture.ringAlone(hung, Ground.LEVEL);
+        double reach = ring.reachM().orElseThrow();
+        Shape ground = ring.on(new Spot(0, 0), List.of(new Spot(0, 0)), Ground.LEVEL, 30);
+        GuardRing.Closed near = ring.measured(new GuardRing.Closure(reach - 3, reach - 3, false));
+        assertThat(near.shortM()).get().isEqualTo(3.0);
+        assertThat(found(guarded(hung, near), RuleId.CLOSURE_SHORT))
+                .get()
+                .extracting(Finding::severity)
+                .isEqualTo(Severity.STOP);
+        GuardRing.Closed wide = ring.measured(new GuardRing.Closure(reach, reach, false));
+        assertThat(found(guarded(hung, wide), RuleId.CLOSURE_SHORT)).isEmpty();
+        assertThat(found(guarded(hung, wide), RuleId.NO_GUARD))
+                .as("closed all the way round is left marked")
+                .isEmpty();
+        assertThat(ring.measured(ground, Shape.disc(new Spot(0, 0), reach + 1)).ok())
+                .isTrue();
+        assertThat(ring.measured(ground, Shape.disc(new Spot(4, 0), reach + 1)).shortM())
+                .get()
+                .satisfies(m -> assertThat(m).isBetween(2.9, 3.1));
+    }
+
+    private static Situation guarded(Member hung, GuardRing.Closed closed) {
+        return situation(
+                holding(),
+                List.of(hung),
+                List.of(),
+                List.of(),
+                List.of(new Situation.Guard(hung.label(), "", "", Optional.of(closed))));
+    }
+
+    @Test
+    void whatLiesOnARoofWaitsUntilEachQuestionIsAnswered() {
+        List<Member> one = List.of(member("S1", StemState.LYING, true));
+        assertThat(found(on(one, FeatureKind.BUILDING, Set.of(Struck.Question.PEOPLE_OUT)), RuleId.BUILDING_NOT_ASKED))
+                .get()
+                .extracting(Finding::severity)
+                .isEqualTo(Severity.STOP);
+        assertThat(found(on(one, FeatureKind.BUILDING, Set.of(Struck.Question.values())), RuleId.BUILDING_NOT_ASKED))
+                .isEmpty();
+        assertThat(found(on(one, FeatureKind.SURFACE, Set.of()), RuleId.BUILDING_NOT_ASKED))
+                .as("paving asks nothing")
+                .isEmpty();
+    }
+
+    private static Situation on(List<Member> members, FeatureKind kind, Set<Struck.Question> answered) {
+        return situation(
+                holding(), members, List.of(), List.of(new Struck("f", "Boathouse", kind, answered)), List.of());
     }
 
     @Test

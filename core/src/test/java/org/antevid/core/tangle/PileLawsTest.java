@@ -11,6 +11,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** What holds of every pile, over thousands of seeded ones. */
@@ -124,6 +126,73 @@ class PileLawsTest {
             assertThat(Release.of(pile(stems(seed, 3), relations)).order())
                     .as("masses are no matter, seed %d", seed)
                     .isEqualTo(release.order());
+        }
+    }
+
+    /** Holding one of those the ring names opens it; only it may then come after what it bears on, let go before. */
+    @Test
+    void holdingOneThatTheRingNamesOpensItAndLeavesNoHandBeneathIt() {
+        int opened = 0;
+        for (int seed = 0; seed < PILES; seed++) {
+            List<Pile.Stem> stems = stems(seed, 1);
+            List<Pile.Relation> relations = relations(seed, stems.size());
+            for (Release.Deadlock ring : Release.of(pile(stems, relations)).deadlocks()) {
+                for (String id : ring.holdOneOf()) {
+                    opened++;
+                    opens(new Pile(stems, Set.of(TREE), false, relations, Set.of(id)), ring, id);
+                }
+            }
+        }
+        assertThat(opened).as("rings that were opened").isGreaterThan(100);
+    }
+
+    private static void opens(Pile held, Release.Deadlock ring, String id) {
+        Release release = Release.of(held);
+        assertThat(release.deadlocks()).noneMatch(d -> d.stems().contains(id));
+        assertThat(Release.verifyOrder(held, release.order())).isEmpty();
+        List<Release.Step> steps = release.steps();
+        int letGo =
+                first(steps, s -> s.kind() == Release.Kind.LET_GO && s.stems().contains(id));
+        int removed = first(steps, s -> s.kind().removes() && s.stems().contains(id));
+        assertThat(letGo).isBetween(0, removed - 1);
+        for (Release.Step s : steps) {
+            boolean before = s.kind().removes() && s.stems().stream().anyMatch(ring.stems()::contains);
+            if (before && !s.stems().contains(id)) {
+                assertThat(s.before())
+                        .anyMatch(p ->
+                                p.kind() == Preparation.Kind.HOLD && p.stem().equals(id));
+            }
+        }
+        held.amongRemoved().stream()
+                .filter(r -> r.type() != Pile.Type.BOUND
+                        && r.a().equals(id)
+                        && ring.stems().contains(r.b()))
+                .forEach(r -> assertThat(removals(release).get(r.b()).ladder()).noneMatch(Ways.Way::byHand));
+    }
+
+    private static int first(List<Release.Step> steps, Predicate<Release.Step> which) {
+        return IntStream.range(0, steps.size())
+                .filter(i -> which.test(steps.get(i)))
+                .findFirst()
+                .orElse(-1);
+    }
+
+    /** What is held outside a ring changes nothing. */
+    @Test
+    void aHoldOutsideARingChangesNoOrder() {
+        for (int seed = 0; seed < PILES; seed++) {
+            List<Pile.Stem> stems = stems(seed, 1);
+            List<Pile.Relation> relations = relations(seed, stems.size());
+            Release release = Release.of(pile(stems, relations));
+            Set<String> outside = new HashSet<>();
+            stems.stream()
+                    .map(Pile.Stem::id)
+                    .filter(id -> release.deadlocks().stream()
+                            .noneMatch(d -> d.stems().contains(id)))
+                    .forEach(outside::add);
+            assertThat(Release.of(new Pile(stems, Set.of(TREE), false, relations, outside)))
+                    .as("seed %d", seed)
+                    .isEqualTo(release);
         }
     }
 

@@ -34,7 +34,7 @@ abstract class DemoStory {
     void start() {
         PlaywrightAssertions.setDefaultAssertionTimeout(15000);
         network = TailgateNetwork.join();
-        server = new Server(data, network.serverAddress()).start("demo");
+        server = new Server(data, network.serverAddress()).startDemo();
         browsers = new Browsers(network);
         imre = new JobPage(browsers.leader());
         imre.signIn(server.local(), "Imre Halloway");

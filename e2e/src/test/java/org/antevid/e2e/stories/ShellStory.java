@@ -40,7 +40,7 @@ class ShellStory {
     @Test
     void theShellWorksByKeysInGlareAndOnANarrowDisplay(@TempDir Path data) throws IOException {
         TailgateNetwork network = TailgateNetwork.join();
-        try (Server server = new Server(data, InetAddress.getLoopbackAddress().getHostAddress()).start("demo");
+        try (Server server = new Server(data, InetAddress.getLoopbackAddress().getHostAddress()).startDemo();
                 Browsers browsers = new Browsers(network)) {
             JobPage imre = new JobPage(browsers.leader()).signIn(server.local(), "Imre Halloway");
             imre.open("Withy Lock");
@@ -95,7 +95,7 @@ class ShellStory {
     @Test
     void holdIsInViewAtEveryWidthAndAStemCanBeAddedThere(@TempDir Path data) {
         TailgateNetwork network = TailgateNetwork.join();
-        try (Server server = new Server(data, network.serverAddress()).start("demo");
+        try (Server server = new Server(data, network.serverAddress()).startDemo();
                 Browsers browsers = new Browsers(network)) {
             JobPage imre = new JobPage(browsers.leader()).signIn(server.local(), "Imre Halloway");
             Page page = imre.page;

@@ -50,7 +50,7 @@ class WithyLockStory {
     void start() {
         PlaywrightAssertions.setDefaultAssertionTimeout(15000);
         network = TailgateNetwork.join();
-        server = new Server(data, network.serverAddress()).start("demo");
+        server = new Server(data, network.serverAddress()).startDemo();
         code = server.crewCode();
         browsers = new Browsers(network);
         imre = new JobPage(browsers.leader());

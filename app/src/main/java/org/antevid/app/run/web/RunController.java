@@ -31,6 +31,8 @@ import org.antevid.core.run.Happening;
 import org.antevid.core.run.LiftReason;
 import org.antevid.core.run.Word;
 import org.antevid.core.site.Spot;
+import org.antevid.core.tangle.picture.Moved;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
@@ -75,7 +77,8 @@ public class RunController {
             boolean iAmReady,
             List<TickView> cuts,
             int openTicks,
-            boolean iMayTick) {}
+            boolean iMayTick,
+            boolean asksWhatItDid) {}
 
     record AgainstView(Against.Why why, String subject, String words) {}
 
@@ -122,9 +125,23 @@ public class RunController {
 
     record GoRequest(@Size(max = 60) String id) {}
 
-    /** @param openTicks how many cuts and checks are not ticked off, as the leader has seen it; 0 when all are */
+    /**
+     * @param openTicks how many cuts and checks are not ticked off, as the leader has seen it; 0 when all are
+     * @param moved what a stem that hung or lay did; {@code nowOn} with it, unless it did not move at all
+     */
     record StepDoneRequest(
-            @Min(0) Integer openTicks, @Size(max = 60) String id) {}
+            @Min(0) Integer openTicks,
+            @Nullable Moved moved,
+            Moved.@Nullable NowOn nowOn,
+            @Size(max = 60) String id) {
+        Optional<Runs.Told> told() {
+            return moved == null
+                    ? Optional.empty()
+                    : moved == Moved.NOT_AT_ALL
+                            ? Optional.of(new Runs.Told(moved, Moved.NowOn.STILL_HANGS))
+                            : Optional.ofNullable(nowOn).map(on -> new Runs.Told(moved, on));
+        }
+    }
 
     /**
      * @param pressedAt by the phone's clock
@@ -268,7 +285,8 @@ public class RunController {
                 ready.containsKey(me.personId()),
                 cuts,
                 (int) cuts.stream().filter(c -> c.at().isEmpty()).count(),
-                Runs.mayTick(f, me));
+                Runs.mayTick(f, me),
+                f.asksWhatItDid());
     }
 
     /** Holds alone: nothing is computed, so that everybody sees a stop call at once. */
@@ -346,7 +364,12 @@ public class RunController {
             @PathVariable String job,
             @Validated @RequestBody(required = false) StepDoneRequest d,
             @AuthenticationPrincipal SignedIn me) {
-        runs.done(job, d == null || d.openTicks == null ? 0 : d.openTicks, d == null ? "" : d.id, me);
+        runs.done(
+                job,
+                d == null || d.openTicks == null ? 0 : d.openTicks,
+                d == null ? Optional.empty() : d.told(),
+                d == null ? "" : d.id,
+                me);
     }
 
     /** Presses HOLD: anyone on the job, at any time. The same id twice is one press. */

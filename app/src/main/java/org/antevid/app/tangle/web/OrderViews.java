@@ -9,6 +9,8 @@ import org.antevid.app.tangle.Tangles;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.quantity.Require;
+import org.antevid.core.site.Shape;
+import org.antevid.core.site.Spot;
 import org.antevid.core.tangle.GuardRing;
 import org.antevid.core.tangle.Pile;
 import org.antevid.core.tangle.Preparation;
@@ -61,8 +63,12 @@ final class OrderViews {
             List<String> reveals,
             List<StemWays> methods) {}
 
-    /** A ring of stems. */
-    record DeadlockView(List<String> stems, List<String> holdOneOf) {}
+    /**
+     * A ring of stems.
+     *
+     * @param loop around them on the plan, as far as it is known where they lie
+     */
+    record DeadlockView(List<String> stems, List<String> holdOneOf, List<List<Spot>> loop) {}
 
     static List<OrderStep> steps(Tangles.Tangle t) {
         List<Release.Step> steps = t.release().map(Release::steps).orElse(List.of());
@@ -70,7 +76,7 @@ final class OrderViews {
         List<OrderStep> views = new java.util.ArrayList<>();
         for (Release.Step s : steps) {
             views.add(step(t, s, turn));
-            if (s.kind() != Release.Kind.SEVER_TIE) {
+            if (s.kind().removes()) {
                 turn++;
             }
         }
@@ -79,7 +85,10 @@ final class OrderViews {
 
     static List<DeadlockView> deadlocks(Tangles.Tangle t) {
         return t.release().map(Release::deadlocks).orElse(List.of()).stream()
-                .map(d -> new DeadlockView(d.stems(), d.holdOneOf()))
+                .map(d -> new DeadlockView(
+                        d.stems(),
+                        d.holdOneOf(),
+                        t.picture().around(d.stems()).map(Shape::outlines).orElse(List.of())))
                 .toList();
     }
 
@@ -97,7 +106,10 @@ final class OrderViews {
                         .toList(),
                 s.changes().stream().map(c -> Speech.words().say(c.message())).toList(),
                 reveals(t.picture(), s),
-                s.stems().stream().map(id -> method(t, s, id)).toList());
+                s.stems().stream()
+                        .filter(s.method()::containsKey)
+                        .map(id -> method(t, s, id))
+                        .toList());
     }
 
     private static List<String> why(Tangles.Tangle t, Release.Step s) {

@@ -7,11 +7,15 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
+import org.antevid.app.tangle.Closures;
+import org.antevid.app.tangle.Holdings;
+import org.antevid.app.tangle.StruckThings;
 import org.antevid.app.tangle.TangleRecords;
 import org.antevid.app.tangle.Tangles;
 import org.antevid.core.message.Arg;
@@ -22,6 +26,7 @@ import org.antevid.core.message.Side;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Spot;
+import org.antevid.core.tangle.GuardRing;
 import org.antevid.core.tangle.Pile;
 import org.antevid.core.tangle.Release;
 import org.antevid.core.tangle.beam.Bind;
@@ -82,8 +87,18 @@ public class TangleController {
             List<OrderViews.OrderStep> order,
             List<OrderViews.DeadlockView> deadlocks,
             List<String> forbidden,
-            List<Tangles.Hang> hangs,
-            List<HangArea> areas) {}
+            List<HangView> hangs,
+            List<HangArea> areas,
+            List<GuardViews.HoldingView> holdings,
+            List<GuardViews.StruckThingView> struck) {}
+
+    /** A hung stem, who guards it, and what is closed around it. */
+    record HangView(
+            String stemId,
+            String stem,
+            Tangles.HangEntry entry,
+            long version,
+            Optional<GuardViews.ClosureView> closed) {}
 
     record RelationRequest(
             @NotBlank String a,
@@ -148,10 +163,17 @@ public class TangleController {
 
     private final Tangles tangles;
     private final TangleRecords records;
+    private final Holdings holdings;
+    private final Closures closures;
+    private final StruckThings struck;
 
-    TangleController(Tangles tangles, TangleRecords records) {
+    TangleController(
+            Tangles tangles, TangleRecords records, Holdings holdings, Closures closures, StruckThings struck) {
         this.tangles = tangles;
         this.records = records;
+        this.holdings = holdings;
+        this.closures = closures;
+        this.struck = struck;
     }
 
     /** Hung and fallen stems with what bears on what, and the order to take them apart. */
@@ -176,7 +198,7 @@ public class TangleController {
                 OrderViews.steps(t),
                 OrderViews.deadlocks(t),
                 t.hangs().isEmpty() ? List.of() : Speech.words().terms(List.of(Release.Forbidden.values())),
-                tangles.hangs(job),
+                hangs(job),
                 t.hangs().stream()
                         .map(h -> new HangArea(
                                 h.hung(),
@@ -184,7 +206,24 @@ public class TangleController {
                                 h.beneath().outline(),
                                 h.ground().outline(),
                                 Rounding.up(h.keepOutM(), 0)))
-                        .toList());
+                        .toList(),
+                GuardViews.holdings(t, holdings.current(job)),
+                GuardViews.struck(t, struck.answers(job)));
+    }
+
+    private List<HangView> hangs(String job) {
+        Map<String, TangleRecords.Noted<Closures.Closed>> closed = closures.current(job);
+        Map<String, GuardRing.Closed> against = tangles.closedAgainstRing(job);
+        return tangles.hangs(job).stream()
+                .map(h -> new HangView(
+                        h.stemId(),
+                        h.stem(),
+                        h.entry(),
+                        h.version(),
+                        GuardViews.closure(
+                                Optional.ofNullable(closed.get(h.stemId())),
+                                Optional.ofNullable(against.get(h.stem())))))
+                .toList();
     }
 
     /** Records that one stem bears on another, or on a feature of the place. */

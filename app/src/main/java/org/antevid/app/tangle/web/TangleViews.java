@@ -1,5 +1,6 @@
 package org.antevid.app.tangle.web;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -28,6 +29,7 @@ import org.antevid.core.tangle.beam.LyingStem;
 import org.antevid.core.tangle.beam.Squeeze;
 import org.antevid.core.tangle.beam.Support;
 import org.antevid.core.tangle.picture.KerfReading;
+import org.antevid.core.tangle.picture.LookAgain;
 import org.antevid.core.tangle.picture.Member;
 import org.antevid.core.tangle.picture.Picture;
 import org.antevid.core.tangle.picture.Pose;
@@ -113,6 +115,9 @@ final class TangleViews {
      * @param unknown what has to be measured before its forces can be reckoned
      * @param edges squeezed sides along it
      * @param kerf what a first cut showed since it was last looked at
+     * @param lookAgain why it has to be looked at again
+     * @param lookIsOld looked at longer ago than a look counts
+     * @param unstable as entered, nothing holds it up: a rest is missing
      */
     record TangledStem(
             String stemId,
@@ -133,6 +138,10 @@ final class TangleViews {
             List<EdgeView> edges,
             Optional<SideView> side,
             Optional<KerfReading> kerf,
+            Optional<LookAgain> lookAgain,
+            Optional<Instant> lookedAt,
+            boolean lookIsOld,
+            boolean unstable,
             RingView ring) {}
 
     /**
@@ -274,6 +283,13 @@ final class TangleViews {
                 bind.flatMap(b -> SideFigure.of(m).map(f -> edges(b, f))).orElse(List.of()),
                 SideFigure.of(m).map(f -> SideView.of(f, p.restsOf(m.label()), m.notSeen())),
                 m.kerf(),
+                m.lookAgain(),
+                Optional.ofNullable(t.lookedAt().get(id)),
+                Optional.ofNullable(t.lookedAt().get(id))
+                        .filter(at -> LookAgain.old(
+                                Duration.between(at, Instant.now()).toSeconds()))
+                        .isPresent(),
+                p.unknown(m.label()).isEmpty() && bind.isEmpty(),
                 RingView.of(ring));
     }
 

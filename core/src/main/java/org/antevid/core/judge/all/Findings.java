@@ -39,10 +39,13 @@ import org.antevid.core.judge.stem.CrewSightings;
 import org.antevid.core.judge.stem.HeavedPlate;
 import org.antevid.core.judge.stem.UnionOfStems;
 import org.antevid.core.judge.tangle.BeneathHung;
+import org.antevid.core.judge.tangle.BuildingAsked;
+import org.antevid.core.judge.tangle.ClosureShort;
 import org.antevid.core.judge.tangle.HungInRing;
 import org.antevid.core.judge.tangle.HungTree;
 import org.antevid.core.judge.tangle.KeptComesDown;
 import org.antevid.core.judge.tangle.KerfSaysOtherwise;
+import org.antevid.core.judge.tangle.LookedAtAgain;
 import org.antevid.core.judge.tangle.NobodyKnowsWhichFirst;
 import org.antevid.core.judge.tangle.PlateUp;
 import org.antevid.core.judge.tangle.SupportOfHung;
@@ -96,6 +99,9 @@ public final class Findings {
             new WhatIsNotKnown(),
             new NobodyKnowsWhichFirst(),
             new PlateUp(),
+            new LookedAtAgain(),
+            new ClosureShort(),
+            new BuildingAsked(),
             new SupportOfHung(),
             new BeneathHung(),
             new HungInRing(),

@@ -1,6 +1,5 @@
 package org.antevid.core.judge.tangle;
 
-import static org.antevid.core.judge.Severity.SECOND_OPINION;
 import static org.antevid.core.judge.Severity.STOP;
 
 import java.util.stream.Stream;
@@ -10,22 +9,18 @@ import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.message.Arg;
 import org.antevid.core.tangle.Release;
-import org.antevid.core.tangle.picture.Picture;
 
-/** A ring of stems has no first: a machine holds one of them, or nobody touches it. */
+/** A ring of stems has no first: one of them is held, or nobody touches it. */
 public final class NobodyKnowsWhichFirst implements Rule {
     @Override
     public Stream<Finding> check(Situation s) {
         return s.place().tangle().stream().flatMap(p -> p.release().stream()
                 .flatMap(r -> r.deadlocks().stream())
-                .map(d -> said(p, d)));
+                .map(NobodyKnowsWhichFirst::said));
     }
 
-    private static Finding said(Picture p, Release.Deadlock d) {
-        return Finding.of(
-                        RuleId.RING_OF_STEMS,
-                        p.atHand().machine() ? SECOND_OPINION : STOP,
-                        d.stems().get(0))
+    private static Finding said(Release.Deadlock d) {
+        return Finding.of(RuleId.RING_OF_STEMS, STOP, d.stems().get(0))
                 .with("stems", Arg.names(d.stems()))
                 .with("hold", Arg.names(d.holdOneOf()));
     }

@@ -16,6 +16,7 @@ import org.antevid.core.tangle.beam.BeamWood;
  * @param bow bent between two holds
  * @param notSeen parts nobody could look at
  * @param kerf what a first cut showed since it was last looked at
+ * @param lookAgain something happened since it was last looked at
  */
 public record Member(
         StemReading reading,
@@ -24,7 +25,8 @@ public record Member(
         Optional<Bow> bow,
         List<Hidden> notSeen,
         Optional<KerfReading> kerf,
-        boolean lockedInFork) {
+        boolean lockedInFork,
+        Optional<LookAgain> lookAgain) {
     private static final double CUT_M = 0.1;
     private static final double TIP_D_M = 0.03;
     private static final double SOFT_GPA = 6.75;
@@ -55,6 +57,11 @@ public record Member(
     /** @return length by its pose, else what its height was at most; empty when nobody measured it */
     public Optional<Double> lengthM() {
         return pose.map(p -> p.lengthM() + p.sigmaM()).or(() -> reading.height().map(h -> h.high()));
+    }
+
+    /** @return how heavy it can be at most, kg; empty when it was not measured */
+    public Optional<Double> massHighKg() {
+        return mass().map(StemMass::massHighKg);
     }
 
     Optional<StemMass> mass() {

@@ -16,8 +16,10 @@ import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Ground;
+import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
 import org.antevid.core.tangle.GuardRing;
+import org.antevid.core.tangle.Holding;
 import org.antevid.core.tangle.Pile;
 import org.antevid.core.tangle.Release;
 import org.antevid.core.tangle.beam.Bind;
@@ -30,6 +32,7 @@ import org.antevid.core.tangle.beam.Support;
  * the rings and the forces follow from it.
  *
  * @param standing what stays and bears something: kept trees by label, features of the place by id
+ * @param struck what stems lie on that is asked about before anything is lifted
  * @param relations ties, overhangs, ropes, and rests whose place nobody measured
  */
 public record Picture(
@@ -38,10 +41,12 @@ public record Picture(
         List<Rest> rests,
         List<Pile.Relation> relations,
         AtHand atHand,
-        Ground ground) {
+        Ground ground,
+        List<Struck> struck) {
     /** Two axes farther apart than this at a rest do not touch there, metres. */
     public static final double APART_M = 0.3;
 
+    private static final double AROUND_M = 1.5;
     private static final double SAME_REST_M = 0.05;
     private static final double PARALLEL = 1e-6;
 
@@ -51,14 +56,17 @@ public record Picture(
      * @param machine one with a cab gets in
      * @param tractorWinchN strongest that gets in
      * @param handWinchN strongest of the house
+     * @param holdings what is held while others of its ring are moved
      */
-    public record AtHand(boolean machine, Optional<Double> tractorWinchN, Optional<Double> handWinchN) {}
+    public record AtHand(
+            boolean machine, Optional<Double> tractorWinchN, Optional<Double> handWinchN, List<Holding> holdings) {}
 
     public Picture {
         members = List.copyOf(members);
         standing = Set.copyOf(standing);
         rests = List.copyOf(rests);
         relations = List.copyOf(relations);
+        struck = List.copyOf(struck);
     }
 
     public Optional<Member> member(String label) {
@@ -197,8 +205,20 @@ public record Picture(
         }
         Set<String> bearing = new LinkedHashSet<>(standing);
         members.forEach(m -> bearing.remove(m.label()));
-        return Optional.of(
-                new Pile(members.stream().map(this::pileStem).toList(), bearing, atHand.machine, allRelations()));
+        return Optional.of(new Pile(
+                members.stream().map(this::pileStem).toList(), bearing, atHand.machine, allRelations(), held()));
+    }
+
+    /** @return what is held for certain, by label */
+    private Set<String> held() {
+        Set<String> held = new LinkedHashSet<>();
+        atHand.holdings.stream().filter(h -> verdict(h).holds()).forEach(h -> held.add(h.stem()));
+        return held;
+    }
+
+    /** @return whether a hold counts */
+    public Holding.Verdict verdict(Holding h) {
+        return h.verdict(member(h.stem()).flatMap(Member::massHighKg));
     }
 
     public Optional<Release> release() {
@@ -209,7 +229,7 @@ public record Picture(
         return new Pile.Stem(
                 m.label(),
                 m.lengthM(),
-                m.mass().map(x -> x.massHighKg()),
+                m.massHighKg(),
                 m.buttDM(),
                 m.reading().height().map(h -> h.high()),
                 m.state() == GuardRing.State.HUNG,
@@ -278,6 +298,14 @@ public record Picture(
             placed.addAll(next);
         }
         return List.copyOf(layers);
+    }
+
+    /** @return the ground around these stems as they lie, empty while nobody knows where */
+    public Optional<Shape> around(List<String> labels) {
+        return labels.stream()
+                .flatMap(l -> member(l).flatMap(Member::pose).stream())
+                .map(p -> Shape.line(List.of(p.butt().at(), p.tip().at())).grown(AROUND_M))
+                .reduce(Shape::with);
     }
 
     /**
