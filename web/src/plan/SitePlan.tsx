@@ -48,10 +48,11 @@ type Props = {
   job: string;
 };
 
+const isWide = (map: OlMap): boolean => (map.getSize()?.[0] ?? 0) > 500;
+
 /** Shows the whole site, as after every change of the plan's size. */
 function fitAll(map: OlMap, scene: PlanScene): void {
-  const wide = (map.getSize()?.[0] ?? 0) > 500;
-  map.getView().fit(extent(scene), { padding: [64, 24, 60, wide ? 84 : 24] });
+  map.getView().fit(extent(scene, isWide(map)), { padding: [64, 24, 60, isWide(map) ? 84 : 24] });
 }
 
 /** A place on the plan as a finger means it: to a decimetre. */
@@ -322,7 +323,7 @@ export default function SitePlan({
     );
     source.current.changed();
     // what lies on each other is looked at from near
-    const near = looksAtTangle(scene);
+    const near = looksAtTangle(scene, map.current === null || isWide(map.current));
     if (fitted.current !== near && (scene.features.length > 0 || scene.stems.length > 0)) {
       fitted.current = near;
       if (map.current) fitAll(map.current, scene);

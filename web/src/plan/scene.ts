@@ -27,17 +27,16 @@ export type PlanScene = {
 /** Half of what is shown at least of a tangle, metres. */
 const NEAR_M = 12;
 
-/** Whether the plan is about stems that hang or lie, and where they do is known. */
-export const looksAtTangle = (scene: PlanScene): boolean =>
-  scene.stage === 'tangle' && (scene.tangle?.stems.some((s) => s.pose) ?? false);
+/** Whether a narrow plan is about stems that hang or lie, and where they do is known; a wide one shows their rings too. */
+export const looksAtTangle = (scene: PlanScene, wide: boolean): boolean =>
+  !wide && scene.stage === 'tangle' && (scene.tangle?.stems.some((s) => s.pose) ?? false);
 
 /** What the plan shows when it is opened: east, north of two corners, metres. */
-export function extent(scene: PlanScene): number[] {
-  const all = looksAtTangle(scene)
+export function extent(scene: PlanScene, wide = true): number[] {
+  const near = looksAtTangle(scene, wide);
+  const all = near
     ? (scene.tangle?.stems ?? []).flatMap((s) =>
-        s.pose
-          ? [s.pose.butt.at, s.pose.tip.at]
-          : scene.stems.filter((x) => x.id === s.stemId).map((x) => x.at),
+        s.pose ? [s.pose.butt.at, s.pose.tip.at] : scene.stems.filter((x) => x.id === s.stemId).map((x) => x.at),
       )
     : [...scene.features.flatMap((f) => f.entry.outline), ...scene.stems.map((s) => s.at)];
   if (all.length === 0) return [0, 0, 90, 70];
@@ -45,8 +44,8 @@ export function extent(scene: PlanScene): number[] {
   const n = all.map((p) => p.northM);
   const middle = [(Math.min(...e) + Math.max(...e)) / 2, (Math.min(...n) + Math.max(...n)) / 2];
   const half = [
-    Math.max(looksAtTangle(scene) ? NEAR_M : 30, (Math.max(...e) - Math.min(...e)) / 2),
-    Math.max(looksAtTangle(scene) ? NEAR_M : 20, (Math.max(...n) - Math.min(...n)) / 2),
+    Math.max(near ? NEAR_M : 30, (Math.max(...e) - Math.min(...e)) / 2),
+    Math.max(near ? NEAR_M : 20, (Math.max(...n) - Math.min(...n)) / 2),
   ];
   return [middle[0] - half[0], middle[1] - half[1], middle[0] + half[0], middle[1] + half[1]];
 }

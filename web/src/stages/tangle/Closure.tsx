@@ -7,6 +7,7 @@ import { useAct, useJob } from '../../api/job';
 import { Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 import { clock } from '../../units/format';
+import tangle from './tangle.module.css';
 import { msg } from './words';
 
 type Hang = Schemas['HangView'];
@@ -90,12 +91,12 @@ export function Closure({ job, hang, leader }: { job: string; hang: Hang; leader
               digits={0}
             />
           </div>
-          <div className="two">
-            <Button onClick={draw}>{outline.length > 0 ? msg('drawnAgain') : msg('drawItOnPlan')}</Button>
-            <Checkbox checked={foot} onChange={(e) => setFoot(e.target.checked)}>
-              {msg('toSlopeFoot')}
-            </Checkbox>
-          </div>
+          <Checkbox className={tangle.check} checked={foot} onChange={(e) => setFoot(e.target.checked)}>
+            {msg('toSlopeFoot')}
+          </Checkbox>
+          <Button block onClick={draw}>
+            {outline.length > 0 ? msg('drawnAgain') : msg('drawItOnPlan')}
+          </Button>
           <div className="two">
             <label>
               {msg('until')}

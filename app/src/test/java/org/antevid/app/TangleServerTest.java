@@ -284,4 +284,128 @@ class TangleServerTest {
                         .status())
                 .isEqualTo(204);
     }
+
+    private List<String> stops() throws Exception {
+        return StreamSupport.stream(on("GET", "/findings", null).body().spliterator(), false)
+                .filter(f -> f.get("severity").asText().equals("STOP"))
+                .map(f -> f.get("rule").asText())
+                .toList();
+    }
+
+    /** Handed over to somebody, closed as far as the ring reaches: then the job may be closed. */
+    @Test
+    void whatIsLeftHangingIsClosedAllTheWayRoundBeforeTheJobIs() throws Exception {
+        assertThat(on("POST", "/close", null).status()).isEqualTo(422);
+        assertThat(closure(24.0, 24.0).status()).isEqualTo(204);
+        assertThat(stops()).contains("CLOSURE_SHORT");
+        assertThat(on("POST", "/close", null).status()).isEqualTo(422);
+        assertThat(closure(31.0, 31.0).status()).isEqualTo(204);
+        assertThat(stops()).doesNotContain("CLOSURE_SHORT");
+        JsonNode closed = tangle().at("/hangs/0/closed");
+        assertThat(closed.get("ok").asBoolean()).isTrue();
+        assertThat(closed.get("handedTo").asText()).isEqualTo("Tove Arkwright");
+        assertThat(on("POST", "/stems/" + id("S2") + "/closures", Map.of()).status())
+                .as("neither drawn nor measured, to nobody")
+                .isEqualTo(404);
+        assertThat(on("POST", "/tangle/stems/" + id("S2") + "/closures", Map.of("toSlopeFoot", false, "handedTo", ""))
+                        .status())
+                .isEqualTo(422);
+        assertThat(on("POST", "/close", null).status()).isEqualTo(204);
+    }
+
+    private Calls.Reply closure(double around, double down) throws Exception {
+        return on(
+                "POST",
+                "/tangle/stems/" + id("S2") + "/closures",
+                Map.of("aroundM", around, "downhillM", down, "toSlopeFoot", false, "handedTo", "Tove Arkwright"));
+    }
+
+    @Test
+    void aRoofIsAskedAboutBeforeAnythingIsLiftedOffIt() throws Exception {
+        Map<String, Object> hut = new HashMap<>(Map.of(
+                "name",
+                "boathouse",
+                "kind",
+                "BUILDING",
+                "form",
+                "POINT",
+                "outline",
+                List.of(Calls.spot(20, 50)),
+                "radiusM",
+                3,
+                "worth",
+                3,
+                "mayBeHit",
+                false,
+                "protection",
+                "EMPTY",
+                "protectedBy",
+                "Lorne Askew"));
+        hut.put("protectionDone", true);
+        String roof = created("/features", hut);
+        lying("S3", 22, 50);
+        assertThat(pose("S3", new double[] {24, 50, 0.3}, new double[] {14, 50, 3})
+                        .status())
+                .isEqualTo(204);
+        assertThat(stops()).doesNotContain("BUILDING_NOT_ASKED");
+        assertThat(rest("S3", 4, "FEATURE", roof).status()).isEqualTo(201);
+        assertThat(stops()).contains("BUILDING_NOT_ASKED");
+        for (String question : List.of("PEOPLE_OUT", "WHAT_CAME_THROUGH", "GAS_OFF")) {
+            assertThat(answer(roof, question, true).status()).isEqualTo(204);
+        }
+        assertThat(stops()).contains("BUILDING_NOT_ASKED");
+        answer(roof, "POWER_OFF", true);
+        assertThat(stops()).doesNotContain("BUILDING_NOT_ASKED");
+        answer(roof, "GAS_OFF", false);
+        assertThat(stops()).as("somebody turned it on again").contains("BUILDING_NOT_ASKED");
+        assertThat(answer("no such thing", "GAS_OFF", true).status()).isEqualTo(404);
+    }
+
+    private Calls.Reply answer(String feature, String question, boolean inOrder) throws Exception {
+        return on(
+                "POST",
+                "/tangle/struck/" + feature + "/answers",
+                Map.of("question", question, "inOrder", inOrder, "note", "looked"));
+    }
+
+    @Test
+    void aHoldCountsOnlyWhenItIsRatedForTheStemAndMindedAndAChainNeedsATreeThatStays() throws Exception {
+        lying("S3", 30, 44);
+        lying("S4", 34, 44);
+        sight("S3", "GIRTH", Map.of("girthM", 0.75));
+        sight("S3", "EYE_HEIGHT", Map.of("heightM", 11));
+        relate("S3", "S4");
+        relate("S4", "S3");
+        assertThat(stops()).contains("RING_OF_STEMS");
+        assertThat(hold("S3", Map.of("by", "MACHINE", "ratedN", 1000, "mindedBy", "Tove"))
+                        .status())
+                .isEqualTo(201);
+        assertThat(tangle().at("/holdings/0/verdict").asText()).isEqualTo("TOO_WEAK");
+        assertThat(stops()).contains("RING_OF_STEMS");
+        hold("S3", Map.of("by", "MACHINE", "ratedN", 60000, "mindedBy", "Tove"));
+        assertThat(tangle().get("holdings")).hasSize(1);
+        assertThat(stops()).doesNotContain("RING_OF_STEMS");
+        assertThat(hold("S3", Map.of("by", "CHAIN_TO_TREE", "ratedN", 60000, "mindedBy", "Tove"))
+                        .status())
+                .as("to which tree")
+                .isEqualTo(422);
+        hold("S3", Map.of("by", "CHAIN_TO_TREE", "ratedN", 60000, "mindedBy", "Tove", "anchor", "S2"));
+        assertThat(tangle().at("/holdings/0/verdict").asText()).isEqualTo("ANCHOR_NOT_SOUND");
+        hold("S3", Map.of("by", "CHAIN_TO_TREE", "ratedN", 60000, "mindedBy", "Tove", "anchor", "S1"));
+        assertThat(tangle().at("/holdings/0/verdict").asText()).isEqualTo("HOLDS");
+        String held = tangle().at("/holdings/0/id").asText();
+        assertThat(on("DELETE", "/tangle/holdings/" + held, null).status()).isEqualTo(204);
+        assertThat(on("DELETE", "/tangle/holdings/" + held, null).status()).isEqualTo(404);
+        assertThat(stops()).contains("RING_OF_STEMS");
+    }
+
+    private Calls.Reply hold(String label, Map<String, Object> by) throws Exception {
+        return on("POST", "/tangle/stems/" + id(label) + "/holdings", by);
+    }
+
+    private void relate(String a, String b) throws Exception {
+        assertThat(on("POST", "/tangle/relations", Map.of("a", a, "type", "RESTS_ON", "b", b))
+                        .status())
+                .isEqualTo(201);
+    }
 }

@@ -191,6 +191,18 @@ class TangleStory extends DemoStory {
         assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("hold each other")))
                 .isVisible();
         imre.openPoints();
+        imre.shot("tangle-ring");
+        hold("12");
+        assertThat(imre.region("Release order")).containsText("does not count: rated below one and a half times");
+        assertThat(imre.region("Release order")).containsText("hold each other");
+        hold("60");
+        assertThat(imre.region("Release order")).containsText("S9 is held: machine, Tove Arkwright minds it");
+        assertThat(imre.region("Release order")).not().containsText("hold each other");
+        assertThat(imre.region("Release order")).containsText("S9 is held, tight, and nobody beneath it");
+        assertThat(imre.region("Release order")).containsText("S9: let it go, everybody outside its ring");
+        imre.shot("tangle-held");
+        imre.button("Let go");
+        assertThat(imre.region("Release order")).containsText("hold each other");
         imre.tab("Picture");
         imre.page
                 .locator("li")
@@ -199,6 +211,31 @@ class TangleStory extends DemoStory {
                 .click();
         imre.tab("Order");
         assertThat(imre.region("Release order")).not().containsText("hold each other");
+    }
+
+    private void hold(String ratedKN) {
+        imre.choose("Which is held", "S9");
+        imre.choose("Who minds it", "Tove Arkwright");
+        imre.fill("Rated for", ratedKN);
+        imre.button("It is held");
+    }
+
+    /** A tape at 34 m where the ring reaches 42 m downhill. */
+    private void aTapeTooNearIsShort() {
+        imre.tab("Leave");
+        imre.fill("Nearest tape from its foot", "34");
+        imre.fill("Tape downhill", "34");
+        imre.button("Keep what is closed");
+        assertThat(imre.region("Closure around S2")).containsText("8 m short");
+        imre.openPoints();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("what is closed ends inside the ring")))
+                .isVisible();
+        imre.openPoints();
+        imre.fill("Tape downhill", "42");
+        imre.choose("Handed over to", "Tove Arkwright");
+        imre.button("Keep what is closed");
+        assertThat(imre.region("Closure around S2")).containsText("Closed all the way round the ring");
+        imre.shot("tangle-leave");
     }
 
     @Test
@@ -213,6 +250,13 @@ class TangleStory extends DemoStory {
         imre.tab("Order");
         assertThat(imre.region("Release order")).containsText("S2: sever its tie to S3");
         assertThat(imre.region("Release order")).containsText("it is tied to something that stays");
+        imre.tab("Picture");
+        imre.page
+                .locator("li")
+                .filter(new Locator.FilterOptions().setHasText("S2 is tied to S3"))
+                .getByText("Take back")
+                .click();
+        aTapeTooNearIsShort();
     }
 
     @Test

@@ -553,8 +553,9 @@ class WithyLockStory {
         }
         askedAgain();
         List.of(sefa, tove).forEach(this::ready);
+        assertThat(imre.region("Cuts and checks")).containsText("nobody within 28 m, downhill 42 m");
         go();
-        imre.button("Step done");
+        theAshIsDownAndItsPictureIsEnteredAnew();
         assertThat(imre.page.locator("aside h1")).containsText("Step 2");
         assertThat(imre.region("Protections")).containsText("still so?");
         assertThat(imre.region("Cuts and checks")).containsText("0 of");
@@ -605,6 +606,32 @@ class WithyLockStory {
         assertThat(imre.page.getByRole(AriaRole.DIALOG)).containsText("are not ticked off");
         imre.button("Done all the same");
         assertThat(imre.page.locator("aside h1")).containsText("All steps are done");
+    }
+
+    /** Three taps say what it did; no go before it is entered where it lies now. */
+    private void theAshIsDownAndItsPictureIsEnteredAnew() {
+        imre.button("Step done");
+        Locator told = imre.page.getByRole(AriaRole.DIALOG);
+        assertThat(told).containsText("What did it do?");
+        told.getByText("moved as said").click();
+        told.getByText("lies on the ground").click();
+        Looked.at(imre.page, "run-told");
+        imre.button("Done all the same");
+        assertThat(imre.region("Seen of S2")).containsText("where does it lie now?");
+        imre.stage(8);
+        assertThat(imre.region("Against a go")).containsText("S2 was moved, or what touches it was");
+        imre.stage(5);
+        imre.region("Seen of S2").getByText("No longer").last().click();
+        Locator taps = imre.region("Where S2 lies").getByRole(AriaRole.BUTTON);
+        taps.nth(0).click();
+        imre.tapPlan(16, 44);
+        taps.nth(1).click();
+        imre.tapPlan(26, 52);
+        imre.fill("Butt above ground", "0.3");
+        imre.fill("Tip above ground", "0.1");
+        imre.button("Keep where it lies");
+        assertThat(imre.region("Seen of S2")).not().containsText("where does it lie now?");
+        imre.stage(8);
     }
 
     private void wilmaLooks(Locator finding, String shown) {
