@@ -4,7 +4,6 @@ import { defaults as defaultInteractions } from 'ol/interaction/defaults';
 import Pointer from 'ol/interaction/Pointer';
 import ImageLayer from 'ol/layer/Image';
 import VectorLayer from 'ol/layer/Vector';
-import Projection from 'ol/proj/Projection';
 import { addProjection } from 'ol/proj';
 import VectorSource from 'ol/source/Vector';
 import { useCallback, useEffect, useRef, useState } from 'react';
@@ -19,19 +18,13 @@ import { PlanFinder } from './PlanFinder';
 import { PlanMarks } from './PlanMarks';
 import type { Ghost, Sketch } from './planTools';
 import { usePlanView } from './planView';
+import { emptiest, PlanInset, type Corner } from './PlanInset';
+import { SITE } from './projection';
 import { extent, type PlanScene, looksAtTangle } from './scene';
 import { beginSketch, geometryOf } from './sketching';
 import { BAND_PX, Circle, dialStyles, fallStyles, Fill, line, Point, Style, words, xy } from './styles';
 import { token } from './token';
 import { msg } from './words';
-
-const SITE = new Projection({
-  code: 'ANTEVID:SITE',
-  units: 'm',
-  extent: [-2000, -2000, 2000, 2000],
-  metersPerUnit: 1,
-  getPointResolution: (r: number) => r,
-});
 addProjection(SITE);
 
 type Props = {
@@ -85,6 +78,7 @@ export default function SitePlan({
   const picture = useRef(new ImageLayer({ opacity: 0.7, zIndex: -2 }));
   const hooks = useRef({ picking, onPick, onTurn, onPoint, onStem, onFeature, scene, sketch, ghosts });
   const [resolution, setResolution] = useState(0.15);
+  const [corner, setCorner] = useState<Corner>('topRight');
   const resolved = useRef(resolution);
   const taken = useRef<Record<'ground' | 'drawn' | 'dial', Taken>>({ ground: NOTHING, drawn: NOTHING, dial: NOTHING });
   /** All words are placed together, whichever part of the plan was drawn anew. */
@@ -206,7 +200,10 @@ export default function SitePlan({
       });
       if (feature) hooks.current.onFeature(feature);
     });
-    m.on('moveend', () => setResolution(m.getView().getResolution() ?? 0.15));
+    m.on('moveend', () => {
+      setResolution(m.getView().getResolution() ?? 0.15);
+      setCorner(emptiest(m, hooks.current.scene));
+    });
     const watch = new ResizeObserver(() => {
       m.updateSize();
       fitAll(m, hooks.current.scene);
@@ -352,6 +349,9 @@ export default function SitePlan({
       {picking && <span className="cross" aria-hidden="true" />}
       <PlanFinder scene={scene} onStem={onStem} onFeature={onFeature} />
       <PlanMarks scene={scene} resolution={resolution} />
+      {onStage === 'tangle' && !picking && !sketch && (
+        <PlanInset scene={scene} resolution={resolution} corner={corner} onStem={onStem} />
+      )}
     </>
   );
 }

@@ -64,14 +64,38 @@ function draw(scene: PlanScene, resolution: number): Feature[] {
   return out;
 }
 
+/** Those that bear on each other, drawn large: what the chosen stem bears on or bears, at any depth. */
+export function pile(scene: PlanScene): Stem[] {
+  const stems = scene.tangle?.stems ?? [];
+  const first =
+    stems.find((s) => s.stemId === scene.selected) ?? stems.find((s) => s.bearsOn.length + s.bears.length > 0);
+  const found = new Set<string>(first ? [first.label] : []);
+  for (let n = -1; n !== found.size;) {
+    n = found.size;
+    for (const s of stems)
+      if ([...s.bearsOn, ...s.bears].some((l) => found.has(l)) || found.has(s.label))
+        [s.label, ...s.bearsOn, ...s.bears].forEach((l) => found.add(l));
+  }
+  return stems.filter((s) => s.pose && found.has(s.label));
+}
+
+/** The same stems in a small plan of their own. */
+export function large(scene: PlanScene, stems: Stem[], resolution: number): Feature[] {
+  const labels = stems.map((s) => s.label);
+  return [
+    ...(scene.tangle?.deadlocks ?? []).filter((d) => d.stems.every((l) => labels.includes(l))).flatMap(loop),
+    ...stems.flatMap((s) => bar(scene, s, true, resolution, true)),
+  ];
+}
+
 /** Stems that hold each other: one dashed loop around them. */
 const loop = (d: Schemas['DeadlockView']): Feature[] =>
   d.loop.map((points, i) =>
     alone(
       new Style({
         geometry: ring(points),
-        stroke: line('stop', 4, [14, 10]),
-        text: i === 0 ? words(msg('holdEachOther', { stems: d.stems.join(', ') }), 'stop', true, [0, -30]) : undefined,
+        stroke: line('keep', 4, [14, 10]),
+        text: i === 0 ? words(msg('holdEachOther', { stems: d.stems.join(', ') }), 'keep', true, [0, -30]) : undefined,
         zIndex: 11,
       }),
     ),
@@ -82,10 +106,10 @@ const closed = (c: Schemas['ClosureView']): Feature =>
   alone(
     new Style({
       geometry: ring(c.outline),
-      stroke: line(c.ok ? 'ink' : 'stop', 3, [4, 8]),
+      stroke: line(c.ok ? 'ink' : 'keep', 3, [4, 8]),
       text: words(
         c.ok ? msg('closedOff') : msg('closedShort', { short: c.said.shortM ?? '' }),
-        c.ok ? 'ink' : 'stop',
+        c.ok ? 'ink' : 'keep',
         true,
       ),
       zIndex: 9,
@@ -122,7 +146,7 @@ function apart(scene: PlanScene, s: Stem): boolean {
 }
 
 /** The outline, drawn wider than it is, without what passes beneath another stem. */
-function bar(scene: PlanScene, s: Stem, here: boolean, resolution: number): Feature[] {
+function bar(scene: PlanScene, s: Stem, here: boolean, resolution: number, named = false): Feature[] {
   const p = s.pose;
   if (!p) return [];
   const out: Feature[] = [];
@@ -139,7 +163,7 @@ function bar(scene: PlanScene, s: Stem, here: boolean, resolution: number): Feat
         stroke: line(faded ? 'hair' : 'ink', 2),
         zIndex: 4,
       }),
-      { stem: s.stemId },
+      { stemId: s.stemId },
     ),
   );
   if (!here || faded) return out;
@@ -166,7 +190,12 @@ function bar(scene: PlanScene, s: Stem, here: boolean, resolution: number): Feat
       alone(
         new Style({
           geometry: new Point(xy(end.at)),
-          text: words(end.said.heightM, 'ink', false, [0, 16]),
+          text: words(
+            named && end === p.butt ? `${s.label} ${end.said.heightM}` : end.said.heightM,
+            'ink',
+            named && end === p.butt,
+            [0, 16],
+          ),
           zIndex: 7,
         }),
       ),

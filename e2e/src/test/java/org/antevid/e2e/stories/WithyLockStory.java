@@ -367,7 +367,7 @@ class WithyLockStory {
         imre.refused("never left unmarked");
         imre.stage(5);
         imre.tab("Leave");
-        imre.fill("Guarded by", "Oren Pike");
+        imre.choose("Guarded by", "Oren Pike");
         imre.fill("Closed off how", "tape at 34 m, sign at the towpath");
         imre.button("Save guard and closure");
         imre.page.waitForTimeout(400);
@@ -553,7 +553,7 @@ class WithyLockStory {
         }
         askedAgain();
         List.of(sefa, tove).forEach(this::ready);
-        assertThat(imre.region("Cuts and checks")).containsText("nobody within 28 m, downhill 42 m");
+        assertThat(imre.region("Cuts and checks")).containsText("nobody within 30 m, downhill 42 m");
         go();
         theAshIsDownAndItsPictureIsEnteredAnew();
         assertThat(imre.page.locator("aside h1")).containsText("Step 2");
