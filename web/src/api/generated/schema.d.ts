@@ -2088,7 +2088,24 @@ export interface paths {
         get?: never;
         put?: never;
         /** After which piece a raised plate may stand up, and what holds it down. */
-        post: operations["tanglePlateWhenCut"];
+        post: operations["platePlateWhenCut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tangle/stems/{stem}/plate-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What it takes to set a thrown stump back into its crater, and at what reading to stop. */
+        post: operations["platePlateBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2129,6 +2146,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/tangle/stems/{stem}/pull": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the winch has to bring, as it was entered; refused while it was not, or something is not known. */
+        get: operations["pullDrag"];
+        put?: never;
+        /** Where the winch stands by which a stem is to be dragged away; a later entry counts in place of this one. */
+        post: operations["pullDragStem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/tangle/stems/{stem}/rests": {
         parameters: {
             query?: never;
@@ -2140,6 +2175,23 @@ export interface paths {
         put?: never;
         /** Records where a stem touches something. */
         post: operations["tangleRestStem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tangle/stems/{stem}/tilt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How far the anchorage of a tree on a lifted plate is gone, and what a guy can do. */
+        post: operations["plateTilted"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4251,6 +4303,46 @@ export interface components {
             done: boolean;
             id?: string;
         };
+        /** @description The line by which the butt of a hung stem is dragged away. */
+        DragLine: {
+            redirect?: components["schemas"]["Spot"];
+            winch: components["schemas"]["Spot"];
+        };
+        /** @description The drag as it is drawn and reckoned. */
+        DragView: {
+            atHand?: string;
+            /** @description ground nobody stands on; empty for a straight line */
+            bight: components["schemas"]["Spot"][][];
+            butt: components["schemas"]["Spot"];
+            /** @description on the rope, high; empty when pulled too far off the axis */
+            force?: string;
+            /** Format: double */
+            lineM: number;
+            /** Format: double */
+            offAxisDeg: number;
+            /** Format: double */
+            pullAzDeg: number;
+            /** @description one and a half times of it */
+            rated?: string;
+            redirect?: components["schemas"]["Spot"];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description distance, up */
+                lineM: string;
+                /** @description angle, up */
+                offAxisDeg: string;
+                /** @description azimuth, nearest */
+                pullAzDeg: string;
+                /** @description angle, nearest */
+                slopeAlongDeg: string;
+            };
+            /** Format: double */
+            slopeAlongDeg: number;
+            strongEnough: boolean;
+            warnings: string[];
+            winch: components["schemas"]["Spot"];
+            winchInRing: boolean;
+        };
         /** @description Which side of a stretch of the stem is squeezed, and how hard. */
         EdgeView: {
             bottom: components["schemas"]["PictureSideFigurePoint"][];
@@ -4470,7 +4562,7 @@ export interface components {
              * @description the rule that found it
              * @enum {string}
              */
-            rule: "PERMIT_NOT_KNOWN" | "PERMIT_NO" | "EMERGENCY_CARD" | "LIVE_LINE" | "VOLTAGE" | "MACHINE_NOT_RECORDED" | "MACHINE_KEPT_OUT" | "MACHINE_TOO_WEAK" | "PEOPLE_NOBODY_NAMED" | "PEOPLE_NOT_YET_OUT" | "WIND_NOT_KNOWN" | "WIND_NOW" | "WIND_AHEAD" | "DUSK" | "DARK" | "DARK_AHEAD" | "GROUND" | "CROWN_LOAD" | "READINGS_DISAGREE" | "CREW_SIGHTINGS_WAIT" | "HEAVE" | "UNION_ABOVE_CUT" | "UNION_BELOW_CUT" | "VERDICT_EXCLUDED" | "LEFT_YET_WORKED_ON" | "LEFT_YET_LAID" | "READING_MISSING" | "DEFECT" | "DEFECT_PROBED" | "STRIKE" | "ANY_WAY" | "IN_FAN" | "CONTROL_LOST" | "HANGS_UP" | "WITHIN_REACH" | "CONTROL" | "ROTTEN_CORNER" | "BELOW_KEPT" | "BELOW_OPEN" | "NO_WAY_OUT" | "WAY_BARRED" | "COVER_TREE" | "TIME_NOT_KNOWN" | "TOO_SLOW" | "NO_LAY" | "NOT_FIXED" | "PULLER_IN_REACH" | "MOVED_PLATE" | "BED_LIFTS_BUTT" | "BAR_TOO_SHORT" | "FACE_BORE" | "THIN_HINGE" | "FACE_BYPASS" | "BACK_CUT_LOW" | "WEDGES_IN_DEAD_WOOD" | "SIDE_LEAN" | "STRAP" | "STRAP_UNDER_FULL_PULL" | "SPLITS" | "OPENED_FACE" | "CUT_TOO_HIGH" | "CUT_MEETS" | "SCHOOL" | "SPECIAL_CUT" | "SPECIAL_CUTTER" | "TODAY" | "PULL_REFUSED" | "RIGGING" | "KIT_NOT_CHECKED" | "NO_FALLBACK" | "NOBODY_AT_LINE" | "GUY_WRONG_SIDE" | "GUY_TIGHTENS" | "GUY_SLACK" | "GUY_NO_ROPE" | "GUY_WEAK" | "HUNG" | "SUPPORT_CUT" | "STANDS_BENEATH" | "WORK_BENEATH" | "HUNG_IN_RING" | "NO_GUARD" | "KEPT_COMES_DOWN" | "KERF_SAYS_OTHERWISE" | "RING_NOT_KNOWN" | "RING_OF_STEMS" | "PLATE_UP" | "PICTURE_NOT_REENTERED" | "PICTURE_OLD" | "CLOSURE_SHORT" | "BUILDING_NOT_ASKED" | "REST_SUPPOSED" | "PART_NOT_SEEN" | "TIE_NOT_KNOWN" | "CREW" | "POST_EMPTY" | "STAND_NOT_SET" | "STANDS_IN_RING" | "STANDS_IN_ZONE" | "PLACE_IN_ZONE" | "CREWS_TOO_NEAR" | "LONG_AT_THE_SAW";
+            rule: "PERMIT_NOT_KNOWN" | "PERMIT_NO" | "EMERGENCY_CARD" | "LIVE_LINE" | "VOLTAGE" | "MACHINE_NOT_RECORDED" | "MACHINE_KEPT_OUT" | "MACHINE_TOO_WEAK" | "PEOPLE_NOBODY_NAMED" | "PEOPLE_NOT_YET_OUT" | "WIND_NOT_KNOWN" | "WIND_NOW" | "WIND_AHEAD" | "DUSK" | "DARK" | "DARK_AHEAD" | "GROUND" | "CROWN_LOAD" | "READINGS_DISAGREE" | "CREW_SIGHTINGS_WAIT" | "HEAVE" | "UNION_ABOVE_CUT" | "UNION_BELOW_CUT" | "VERDICT_EXCLUDED" | "LEFT_YET_WORKED_ON" | "LEFT_YET_LAID" | "READING_MISSING" | "DEFECT" | "DEFECT_PROBED" | "STRIKE" | "ANY_WAY" | "IN_FAN" | "CONTROL_LOST" | "HANGS_UP" | "WITHIN_REACH" | "CONTROL" | "ROTTEN_CORNER" | "BELOW_KEPT" | "BELOW_OPEN" | "NO_WAY_OUT" | "WAY_BARRED" | "COVER_TREE" | "TIME_NOT_KNOWN" | "TOO_SLOW" | "NO_LAY" | "NOT_FIXED" | "PULLER_IN_REACH" | "MOVED_PLATE" | "BED_LIFTS_BUTT" | "BAR_TOO_SHORT" | "FACE_BORE" | "THIN_HINGE" | "FACE_BYPASS" | "BACK_CUT_LOW" | "WEDGES_IN_DEAD_WOOD" | "SIDE_LEAN" | "STRAP" | "STRAP_UNDER_FULL_PULL" | "SPLITS" | "OPENED_FACE" | "CUT_TOO_HIGH" | "CUT_MEETS" | "SCHOOL" | "SPECIAL_CUT" | "SPECIAL_CUTTER" | "TODAY" | "PULL_REFUSED" | "RIGGING" | "KIT_NOT_CHECKED" | "NO_FALLBACK" | "NOBODY_AT_LINE" | "GUY_WRONG_SIDE" | "GUY_TIGHTENS" | "GUY_SLACK" | "GUY_NO_ROPE" | "GUY_WEAK" | "HUNG" | "SUPPORT_CUT" | "STANDS_BENEATH" | "WORK_BENEATH" | "HUNG_IN_RING" | "NO_GUARD" | "KEPT_COMES_DOWN" | "KERF_SAYS_OTHERWISE" | "RING_NOT_KNOWN" | "RING_OF_STEMS" | "PLATE_UP" | "PICTURE_NOT_REENTERED" | "PICTURE_OLD" | "CLOSURE_SHORT" | "STANDS_IN_BIGHT" | "BUILDING_NOT_ASKED" | "REST_SUPPOSED" | "PART_NOT_SEEN" | "TIE_NOT_KNOWN" | "CREW" | "POST_EMPTY" | "STAND_NOT_SET" | "STANDS_IN_RING" | "STANDS_IN_ZONE" | "PLACE_IN_ZONE" | "CREWS_TOO_NEAR" | "LONG_AT_THE_SAW";
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             source: string;
@@ -5896,6 +5988,82 @@ export interface components {
             /** Format: double */
             windLimitMs: number;
         };
+        /** @description Setting a stump back. */
+        PlateBackRequest: {
+            /**
+             * Format: double
+             * @description anchor behind the lee edge; empty: a crane lifts straight up
+             */
+            anchorBackM?: number;
+            /**
+             * Format: double
+             * @description lee edge to the far wall; empty: as high as the plate
+             */
+            craterM?: number;
+            /** Format: double */
+            fillM?: number;
+            /**
+             * Format: double
+             * @description working limit of the weaker of line and anchor
+             */
+            limitN?: number;
+            /** Format: double */
+            lineXM: number;
+            /** Format: double */
+            rimThickM?: number;
+            /**
+             * Format: double
+             * @description length left on the plate; empty: the whole stem
+             */
+            stubM?: number;
+        };
+        /** @description Setting a stump back. */
+        PlateBackView: {
+            after: string[];
+            /** Format: double */
+            atDeg?: number;
+            /** Format: double */
+            behindM: number;
+            /** @description greatest pull on the way, empty where the line has no arm; atDeg the turn at which */
+            greatest?: string;
+            /**
+             * Format: double
+             * @description what it leans toward the lay when it is in
+             */
+            leanAfterDeg: number;
+            rated?: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description angle, nearest */
+                atDeg?: string;
+                /** @description distance, up */
+                behindM: string;
+                /** @description angle, up */
+                leanAfterDeg: string;
+                /** @description distance, up */
+                stemM: string;
+                /** @description angle, up */
+                takesOverDeg?: string;
+                /** @description length, up */
+                trimM: string;
+            };
+            start?: string;
+            /** Format: double */
+            stemM: number;
+            /** @description a reading above it means that something holds that is not weight */
+            stop?: string;
+            /**
+             * Format: double
+             * @description turn from which it may stand up by itself
+             */
+            takesOverDeg?: number;
+            /**
+             * Format: double
+             * @description to be taken off the rim first
+             */
+            trimM: number;
+            warnings: string[];
+        };
         PlateCutsRequest: {
             cutsM: number[];
             /** Format: double */
@@ -6058,6 +6226,10 @@ export interface components {
             featureId: string;
             name: string;
             words: string;
+        };
+        PullRequest: {
+            redirect?: components["schemas"]["Spot"];
+            winch: components["schemas"]["Spot"];
         };
         QuestionView: {
             choices: string[];
@@ -7084,9 +7256,11 @@ export interface components {
             bears: string[];
             /** @description labels and ids it rests on */
             bearsOn: string[];
+            bight: components["schemas"]["Spot"][][];
             bow?: components["schemas"]["BowView"];
             /** Format: double */
             buttDM?: number;
+            dragLine?: components["schemas"]["DragLine"];
             /** @description squeezed sides along it */
             edges: components["schemas"]["EdgeView"][];
             hidden: components["schemas"]["HiddenView"][];
@@ -7270,6 +7444,49 @@ export interface components {
             measures: components["schemas"]["MessageView"][];
             says: components["schemas"]["MessageView"];
             who?: string;
+        };
+        /** @description A tree that stands on a lifted plate; extraNm is the moment of wind, rigging or a pull. */
+        TiltRequest: {
+            /** Format: double */
+            extraNm?: number;
+            /** Format: double */
+            guyAngleDeg?: number;
+            /** Format: double */
+            guyHeightM?: number;
+            /** Format: double */
+            plateWidthM: number;
+        };
+        /** @description A tree on a lifted plate. */
+        TiltView: {
+            /** @enum {string} */
+            grade: "ELASTIC" | "DAMAGED" | "SEVERE" | "FAILING";
+            gradeWords: string;
+            /** @description that takes up what the turn added; empty where it is too steep */
+            guy?: string;
+            guyDown?: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description angle, nearest */
+                tiltDeg: string;
+                /** @description angle, up */
+                tiltHighDeg: string;
+                /** @description length, up */
+                tipShiftM: string;
+                /** @description distance, up */
+                zoneM: string;
+            };
+            /**
+             * Format: double
+             * @description how far it has turned, and how far it may have
+             */
+            tiltDeg: number;
+            /** Format: double */
+            tiltHighDeg: number;
+            /** Format: double */
+            tipShiftM: number;
+            warnings: string[];
+            /** Format: double */
+            zoneM: number;
         };
         /** @description What was tapped by eye; what is missing was not looked at. */
         TreeRequest: {
@@ -16858,7 +17075,7 @@ export interface operations {
             };
         };
     };
-    tanglePlateWhenCut: {
+    platePlateWhenCut: {
         parameters: {
             query?: never;
             header?: never;
@@ -16881,6 +17098,87 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RaisedPlateView"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    platePlateBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlateBackRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlateBackView"];
                 };
             };
             /** @description What was sent cannot be read; every field at fault is named */
@@ -17097,6 +17395,126 @@ export interface operations {
             };
         };
     };
+    pullDrag: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DragView"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    pullDragStem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PullRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     tangleRestStem: {
         parameters: {
             query?: never;
@@ -17120,6 +17538,87 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    plateTilted: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TiltRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TiltView"];
                 };
             };
             /** @description What was sent cannot be read; every field at fault is named */

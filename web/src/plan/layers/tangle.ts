@@ -134,6 +134,51 @@ function unseen(s: Stem, butt: [number, number], tip: [number, number], lengthM:
   );
 }
 
+/** The line by which it is dragged away, the winch, and the ground inside its bend. */
+function dragged(s: Stem, butt: [number, number]): Feature[] {
+  if (!s.dragLine) return [];
+  const { winch, redirect } = s.dragLine;
+  return [
+    ...s.bight.map((points) =>
+      alone(
+        new Style({
+          geometry: ring(points),
+          fill: new Fill({ color: `${token('keep')}22` }),
+          text: words(msg('bight'), 'keep', true),
+          zIndex: 3,
+        }),
+      ),
+    ),
+    alone(
+      new Style({
+        geometry: new LineString([butt, ...(redirect ? [xy(redirect)] : []), xy(winch)]),
+        stroke: line('ink', 3, [2, 7]),
+        zIndex: 5,
+      }),
+    ),
+    ...(redirect
+      ? [
+          alone(
+            new Style({
+              geometry: new Point(xy(redirect)),
+              image: new Circle({ radius: 6, fill: new Fill({ color: token('paper') }), stroke: line('act', 4) }),
+              text: words(msg('block'), 'ink', true, [0, 18]),
+              zIndex: 9,
+            }),
+          ),
+        ]
+      : []),
+    alone(
+      new Style({
+        geometry: new Point(xy(winch)),
+        image: new Circle({ radius: 9, fill: new Fill({ color: token('act') }), stroke: line('ink', 2) }),
+        text: words(msg('winch'), 'ink', true, [0, 22]),
+        zIndex: 9,
+      }),
+    ),
+  ];
+}
+
 /** Whether something else was tapped that neither bears on it nor that it bears on. */
 function apart(scene: PlanScene, s: Stem): boolean {
   const chosen = scene.tangle?.stems.find((x) => x.stemId === scene.selected);
@@ -167,7 +212,7 @@ function bar(scene: PlanScene, s: Stem, here: boolean, resolution: number, named
     ),
   );
   if (!here || faded) return out;
-  out.push(...unseen(s, butt, tip, p.lengthM));
+  out.push(...unseen(s, butt, tip, p.lengthM), ...dragged(s, butt));
   const written = s.stemId === scene.selected || resolution < COARSE;
   for (const r of s.rests) {
     if (!r.at) continue;

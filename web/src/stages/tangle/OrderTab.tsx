@@ -3,6 +3,7 @@ import { api, type Schemas } from '../../api/client';
 import { useAct, useSteps } from '../../api/job';
 import { usePlanTools } from '../../plan/planTools';
 import { Rings } from './Holding';
+import { Pull } from './Pull';
 import css from './tangle.module.css';
 import { msg } from './words';
 
@@ -49,6 +50,11 @@ export function OrderTab({ job, t, leader }: { job: string; t: Schemas['TangleVi
           </div>
         </div>
       ))}
+      {t.stems
+        .filter((s) => s.state === 'HUNG')
+        .map((s) => (
+          <Pull key={s.stemId} job={job} stem={s} leader={leader} />
+        ))}
       {leader && missing.length > 0 && (
         <Button size="large" block onClick={() => void add()}>
           {msg('addStepsToCrew', { stems: missing.map((m) => m.stem).join(', ') })}

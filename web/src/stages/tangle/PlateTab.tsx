@@ -4,6 +4,7 @@ import { api, data, type Schemas } from '../../api/client';
 import { usePreview } from '../../api/usePreview';
 import { Stepper } from '../../app/Stepper';
 import { Mark } from '../../figures/Mark';
+import { PlateBack } from './PlateBack';
 import css from './tangle.module.css';
 import { msg } from './words';
 
@@ -86,6 +87,7 @@ export function PlateTab({ job, stem }: { job: string; stem: Schemas['TangledSte
           {answer.fallsForward && <p className="refused">{msg('fallsForward')}</p>}
         </>
       )}
+      <PlateBack job={job} stem={stem} />
     </section>
   );
 }

@@ -11,6 +11,7 @@ import { CutTab } from './CutTab';
 import { LeaveTab } from './LeaveTab';
 import { OrderTab } from './OrderTab';
 import { PictureTab } from './PictureTab';
+import { Tilted } from './PlateBack';
 import { PlateTab } from './PlateTab';
 import { msg } from './words';
 
@@ -30,6 +31,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
   const stems = known
     .filter((s) => s.state !== 'FELLED')
     .map((s) => ({ value: s.label, label: `${s.label} ${s.commonName}` }));
+  const lifted = known.filter((s) => s.state === 'STANDING' && s.heave !== undefined);
   const others = [...stems, ...features.map((f) => ({ value: f.id, label: f.entry.name }))];
   return (
     <>
@@ -58,12 +60,18 @@ export default function TanglePanel({ job, go }: PanelProps) {
           ) : (
             <p className="empty">{msg('nothingRecordedHungUp')}</p>
           ))}
-        {part === 'plate' &&
-          (stem ? (
-            <PlateTab key={stem.stemId} job={job} stem={stem} />
-          ) : (
-            <p className="empty">{msg('nothingRecordedHungUp')}</p>
-          ))}
+        {part === 'plate' && (
+          <>
+            {stem ? (
+              <PlateTab key={stem.stemId} job={job} stem={stem} />
+            ) : (
+              <p className="empty">{msg('nothingRecordedHungUp')}</p>
+            )}
+            {lifted.map((s) => (
+              <Tilted key={s.id} job={job} stem={s} />
+            ))}
+          </>
+        )}
         {part === 'order' && <OrderTab job={job} t={t} leader={leader} />}
         {part === 'leave' && <LeaveTab job={job} t={t} leader={leader} />}
         {findings

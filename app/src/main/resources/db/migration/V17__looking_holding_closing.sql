@@ -65,3 +65,17 @@ create table struck_answer (
     at timestamp(6) with time zone not null
 );
 create index struck_answer_of_job on struck_answer (job_id, at);
+
+-- The line by which the butt of a hung stem is dragged away; the newest of each stem counts.
+create table drag_line (
+    id varchar(60) not null primary key,
+    job_id varchar(60) not null references job,
+    stem_id varchar(60) not null references stem on delete cascade,
+    winch_e double precision not null,
+    winch_n double precision not null,
+    redirect_e double precision,
+    redirect_n double precision,
+    who varchar(200) not null,
+    at timestamp(6) with time zone not null
+);
+create index drag_line_of_job on drag_line (job_id, at);

@@ -102,6 +102,7 @@ public enum Answer implements Code {
     LAY_FIRST,
     HEIGHT_FIRST,
     BEAM_NOT_KNOWN,
+    NO_DRAG_LINE,
     PLATE_NOT_KNOWN,
     LIKE_ANOTHER,
     PASSPHRASE_NEEDED,

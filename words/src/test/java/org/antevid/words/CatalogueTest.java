@@ -22,6 +22,7 @@ import org.antevid.core.message.Code;
 import org.antevid.core.run.Against;
 import org.antevid.core.run.Word;
 import org.antevid.core.stem.SightingKind;
+import org.antevid.core.tangle.picture.Moved;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -186,6 +187,8 @@ class CatalogueTest {
                 .map(m -> "phone." + m.group(1))
                 .collect(Collectors.toCollection(HashSet::new));
         Stream.of(Word.values()).forEach(w -> asked.add("phone.word." + w));
+        Stream.of(Moved.values()).forEach(m -> asked.add("phone.done.moved." + m));
+        Stream.of(Moved.NowOn.values()).forEach(n -> asked.add("phone.done.now." + n));
         List<String> there =
                 ENGLISH.keys().stream().filter(k -> k.startsWith("phone.")).toList();
         assertThat(asked).as("no word is left over").containsAll(there);

@@ -12,6 +12,8 @@ import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
 import org.antevid.app.tangle.store.BowEntity;
 import org.antevid.app.tangle.store.BowRepository;
+import org.antevid.app.tangle.store.DragLineEntity;
+import org.antevid.app.tangle.store.DragLineRepository;
 import org.antevid.app.tangle.store.HiddenPartEntity;
 import org.antevid.app.tangle.store.HiddenPartRepository;
 import org.antevid.app.tangle.store.KerfEntity;
@@ -23,6 +25,7 @@ import org.antevid.app.tangle.store.RaisedPlateRepository;
 import org.antevid.app.tangle.store.RestEntity;
 import org.antevid.app.tangle.store.RestRepository;
 import org.antevid.core.site.Spot;
+import org.antevid.core.tangle.picture.DragLine;
 import org.antevid.core.tangle.picture.KerfReading;
 import org.antevid.core.tangle.picture.Member;
 import org.antevid.core.tangle.picture.Pose;
@@ -40,6 +43,7 @@ public class TangleRecords {
     private final BowRepository bows;
     private final HiddenPartRepository hidden;
     private final KerfRepository kerfs;
+    private final DragLineRepository lines;
     private final Stems stems;
     private final Jobs jobs;
 
@@ -50,6 +54,7 @@ public class TangleRecords {
             BowRepository bows,
             HiddenPartRepository hidden,
             KerfRepository kerfs,
+            DragLineRepository lines,
             Stems stems,
             Jobs jobs) {
         this.poses = poses;
@@ -58,6 +63,7 @@ public class TangleRecords {
         this.bows = bows;
         this.hidden = hidden;
         this.kerfs = kerfs;
+        this.lines = lines;
         this.stems = stems;
         this.jobs = jobs;
     }
@@ -83,7 +89,8 @@ public class TangleRecords {
             Map<String, Noted<Member.Plate>> plates,
             Map<String, Noted<Member.Bow>> bows,
             Map<String, List<Noted<HiddenPart>>> hidden,
-            Map<String, KerfReading> kerfs) {}
+            Map<String, KerfReading> kerfs,
+            Map<String, DragLine> lines) {}
 
     /** A part of a stem nobody saw. */
     public record HiddenPart(String id, Member.Hidden part) {}
@@ -112,7 +119,9 @@ public class TangleRecords {
                 .filter(r -> r.endedAt == null && labels.containsKey(r.stemId))
                 .map(r -> new Noted<>(rest(r, labels.getOrDefault(r.stemId, "")), new Seen(r.who, r.at)))
                 .toList();
-        return new Now(pose, touching, plate, bow, parts, kerfs(jobId, pose));
+        Map<String, DragLine> line = new LinkedHashMap<>();
+        lines.findByJobIdOrderByAtAscIdAsc(jobId).forEach(l -> line.put(l.stemId, line(l)));
+        return new Now(pose, touching, plate, bow, parts, kerfs(jobId, pose), line);
     }
 
     /** A kerf tells until the stem is looked at anew: a later pose, or a rest that was entered or ended since. */
@@ -133,6 +142,27 @@ public class TangleRecords {
             }
         }
         return told;
+    }
+
+    private static DragLine line(DragLineEntity l) {
+        return new DragLine(
+                new Spot(l.winchE, l.winchN),
+                l.redirectE == null || l.redirectN == null
+                        ? Optional.empty()
+                        : Optional.of(new Spot(l.redirectE, l.redirectN)));
+    }
+
+    /** The line by which a stem is to be dragged away. */
+    public void line(String jobId, String stemId, DragLine line, SignedIn who) {
+        stems.requireOpen(jobId, stemId);
+        DragLineEntity l = new DragLineEntity();
+        l.seen(jobId, stemId, who.name());
+        l.winchE = line.winch().eastM();
+        l.winchN = line.winch().northM();
+        l.redirectE = line.redirect().map(Spot::eastM).orElse(null);
+        l.redirectN = line.redirect().map(Spot::northM).orElse(null);
+        lines.saveAndFlush(l);
+        jobs.touched(jobId, Change.TANGLE);
     }
 
     /** What the kerf of a first cut did. */

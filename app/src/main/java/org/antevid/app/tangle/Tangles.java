@@ -392,7 +392,8 @@ public class Tangles {
                 hangs.findById(s.id()).map(h -> h.lockedInFork).orElse(false),
                 // what still stands on its foot is no picture of its own
                 Optional.ofNullable(again.get(s.id()))
-                        .filter(x -> s.reading().notFelled().isPresent()));
+                        .filter(x -> s.reading().notFelled().isPresent()),
+                Optional.ofNullable(now.lines().get(s.id())));
     }
 
     /** What gets in of the job's machines, and the house's own winch. */

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.antevid.core.crew.Role;
+import org.antevid.core.crew.Step;
 import org.antevid.core.judge.all.Findings;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.Access;
@@ -27,9 +29,12 @@ import org.antevid.core.tangle.GuardRing;
 import org.antevid.core.tangle.Holding;
 import org.antevid.core.tangle.Pile;
 import org.antevid.core.tangle.beam.Support;
+import org.antevid.core.tangle.picture.DragLine;
 import org.antevid.core.tangle.picture.LookAgain;
 import org.antevid.core.tangle.picture.Member;
 import org.antevid.core.tangle.picture.Picture;
+import org.antevid.core.tangle.picture.Pose;
+import org.antevid.core.tangle.picture.PullPlan;
 import org.antevid.core.tangle.picture.Rest;
 import org.antevid.core.tangle.picture.Struck;
 import org.junit.jupiter.api.Test;
@@ -59,6 +64,7 @@ class TangleRulesTest {
                 List.of(),
                 Optional.empty(),
                 false,
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -200,7 +206,15 @@ class TangleRulesTest {
 
     private static Member again(Member m, LookAgain why) {
         return new Member(
-                m.reading(), m.pose(), m.plate(), m.bow(), m.notSeen(), m.kerf(), m.lockedInFork(), Optional.of(why));
+                m.reading(),
+                m.pose(),
+                m.plate(),
+                m.bow(),
+                m.notSeen(),
+                m.kerf(),
+                m.lockedInFork(),
+                Optional.of(why),
+                m.dragLine());
     }
 
     /** A tape at 34 m around a stem of which nobody is within 42 m downhill. */
@@ -304,5 +318,80 @@ class TangleRulesTest {
                 .get()
                 .extracting(f -> f.about("S1"))
                 .isEqualTo(true);
+    }
+
+    private static Member dragged(Optional<Spot> redirect) {
+        Member m = member("S1", StemState.HUNG, true);
+        return new Member(
+                m.reading(),
+                Optional.of(new Pose(new Pose.End(new Spot(0, 0), 0.3), new Pose.End(new Spot(0, 10), 6), 0.3)),
+                m.plate(),
+                m.bow(),
+                m.notSeen(),
+                m.kerf(),
+                false,
+                Optional.empty(),
+                Optional.of(new DragLine(new Spot(30, -30), redirect)));
+    }
+
+    /** The butt is dragged south round a block to a winch in the south-east. */
+    @Test
+    void nobodyStandsInTheBendOfARedirectedLine() {
+        Step inside = step(new Spot(10, -25));
+        assertThat(found(with(dragged(Optional.of(new Spot(0, -30))), inside), RuleId.STANDS_IN_BIGHT))
+                .get()
+                .extracting(Finding::severity)
+                .isEqualTo(Severity.STOP);
+        assertThat(found(with(dragged(Optional.of(new Spot(0, -30))), step(new Spot(20, -8))), RuleId.STANDS_IN_BIGHT))
+                .as("outside the bend")
+                .isEmpty();
+        assertThat(found(with(dragged(Optional.empty()), inside), RuleId.STANDS_IN_BIGHT))
+                .as("a straight line has none")
+                .isEmpty();
+    }
+
+    private static Step step(Spot stand) {
+        return new Step(
+                "s",
+                1,
+                Step.Kind.RELEASE,
+                Optional.of("S1"),
+                0,
+                30,
+                false,
+                List.of(new Step.Post(Role.LOOKOUT, "tove", Optional.of(stand))));
+    }
+
+    private static Situation with(Member m, Step step) {
+        Situation s = situation(false, List.of(m), List.of());
+        return new Situation(
+                s.rules(),
+                s.site(),
+                s.gustMs(),
+                s.windLimitMs(),
+                s.stems(),
+                s.rings(),
+                s.hangs(),
+                List.of(step),
+                s.people(),
+                s.planner(),
+                s.guards(),
+                s.place());
+    }
+
+    @Test
+    void theWinchPullsAwayFromTheLayAndAnUphillOrSidewaysPullIsSaid() {
+        Member m = dragged(Optional.of(new Spot(0, -30)));
+        Picture p = situation(false, List.of(m), List.of()).place().tangle().orElseThrow();
+        PullPlan straight = PullPlan.of(p, m, m.dragLine().orElseThrow());
+        assertThat(straight.pull().offAxisDeg()).isLessThan(0.1);
+        assertThat(straight.lineM()).isEqualTo(60);
+        assertThat(straight.winchInRing()).isFalse();
+        PullPlan toward = PullPlan.of(p, m, new DragLine(new Spot(0, 20), Optional.empty()));
+        assertThat(toward.pull().forceN()).as("toward its lay").isEmpty();
+        assertThat(toward.winchInRing()).isTrue();
+        PullPlan aside = PullPlan.of(p, m, new DragLine(new Spot(15, -30), Optional.empty()));
+        assertThat(aside.pull().forceN().orElseThrow())
+                .isGreaterThan(straight.pull().forceN().orElseThrow());
     }
 }

@@ -159,7 +159,7 @@ final class OrderViews {
                 TangleViews.RingView.of(ring));
     }
 
-    private static Optional<Double> strongest(Picture.AtHand h) {
+    static Optional<Double> strongest(Picture.AtHand h) {
         return Stream.of(h.tractorWinchN(), h.handWinchN())
                 .flatMap(Optional::stream)
                 .max(Double::compare);

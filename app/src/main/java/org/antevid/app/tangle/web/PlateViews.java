@@ -9,8 +9,11 @@ import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
 import org.antevid.core.quantity.Rounding;
+import org.antevid.core.tangle.picture.PlateBack;
 import org.antevid.core.tangle.picture.PlatePlan;
 import org.antevid.core.tangle.plate.FallenPlate;
+import org.antevid.core.tangle.plate.SetBack;
+import org.antevid.core.tangle.plate.TiltedPlate;
 
 /** A raised plate as screens read it: a row for each piece that is cut off. */
 final class PlateViews {
@@ -69,5 +72,75 @@ final class PlateViews {
                 + Speech.words().show(Arg.of(Dimension.LENGTH, p.toM()))
                 + ", "
                 + Speech.words().show(Arg.up(Dimension.MASS, p.massHighKg()));
+    }
+
+    /**
+     * Setting a stump back.
+     *
+     * @param greatest greatest pull on the way, empty where the line has no arm; {@code atDeg} the turn at which
+     * @param stop a reading above it means that something holds that is not weight
+     * @param takesOverDeg turn from which it may stand up by itself
+     * @param leanAfterDeg what it leans toward the lay when it is in
+     * @param trimM to be taken off the rim first
+     */
+    record PlateBackView(
+            Optional<String> start,
+            Optional<String> greatest,
+            @Shown(in = Dimension.ANGLE, to = Side.NEAREST) Optional<Double> atDeg,
+            Optional<String> rated,
+            Optional<String> stop,
+            @Shown(in = Dimension.ANGLE, to = Side.UP) Optional<Double> takesOverDeg,
+            @Shown(in = Dimension.ANGLE, to = Side.UP) double leanAfterDeg,
+            @Shown(in = Dimension.LENGTH, to = Side.UP) double trimM,
+            @Shown(in = Dimension.DISTANCE, to = Side.UP) double behindM,
+            @Shown(in = Dimension.DISTANCE, to = Side.UP) double stemM,
+            List<String> warnings,
+            List<String> after) {}
+
+    static PlateBackView of(PlateBack p) {
+        SetBack b = p.back();
+        return new PlateBackView(
+                b.start().forceN().map(n -> Speech.words().show(Arg.up(Dimension.PULL, n))),
+                b.greatest().map(g -> Speech.words().show(Arg.up(Dimension.PULL, g.expectedN()))),
+                b.greatest().map(SetBack.Greatest::psiDeg),
+                b.greatest().map(g -> Speech.words().show(Arg.up(Dimension.FORCE, g.ratedNeededN()))),
+                b.stopN().map(n -> Speech.words().show(Arg.down(Dimension.FORCE, n))),
+                b.takesOverPsiDeg(),
+                b.seat().seatPsiDeg(),
+                b.seat().trimM(),
+                Rounding.up(b.zoneBehindM(), 0),
+                Rounding.up(b.zoneStemM(), 0),
+                Speech.words().terms(b.warnings()),
+                Speech.words().terms(List.of(SetBack.After.values())));
+    }
+
+    /**
+     * A tree on a lifted plate.
+     *
+     * @param tiltDeg how far it has turned, and how far it may have
+     * @param guy that takes up what the turn added; empty where it is too steep
+     */
+    record TiltView(
+            TiltedPlate.Grade grade,
+            String gradeWords,
+            @Shown(in = Dimension.ANGLE, to = Side.NEAREST) double tiltDeg,
+            @Shown(in = Dimension.ANGLE, to = Side.UP) double tiltHighDeg,
+            @Shown(in = Dimension.LENGTH, to = Side.UP) double tipShiftM,
+            Optional<String> guy,
+            Optional<String> guyDown,
+            @Shown(in = Dimension.DISTANCE, to = Side.UP) double zoneM,
+            List<String> warnings) {}
+
+    static TiltView of(TiltedPlate t) {
+        return new TiltView(
+                t.grade(),
+                Speech.words().term(t.grade()),
+                t.phiDeg(),
+                t.phiHighDeg(),
+                t.tipShiftHighM(),
+                t.guyN().map(n -> Speech.words().show(Arg.up(Dimension.FORCE, n))),
+                t.guyVerticalN().map(n -> Speech.words().show(Arg.up(Dimension.FORCE, n))),
+                Rounding.up(t.zoneM(), 0),
+                Speech.words().terms(t.warnings()));
     }
 }

@@ -18,12 +18,9 @@ import org.antevid.app.tangle.Holdings;
 import org.antevid.app.tangle.StruckThings;
 import org.antevid.app.tangle.TangleRecords;
 import org.antevid.app.tangle.Tangles;
-import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
-import org.antevid.core.message.Message;
 import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
-import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Spot;
 import org.antevid.core.tangle.GuardRing;
@@ -36,11 +33,9 @@ import org.antevid.core.tangle.beam.LyingStem;
 import org.antevid.core.tangle.beam.Support;
 import org.antevid.core.tangle.picture.KerfReading;
 import org.antevid.core.tangle.picture.Member;
-import org.antevid.core.tangle.picture.PlatePlan;
 import org.antevid.core.tangle.picture.Pose;
 import org.antevid.core.tangle.picture.Rest;
 import org.antevid.core.tangle.picture.SideFigure;
-import org.antevid.words.Answer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -158,8 +153,6 @@ public class TangleController {
 
     record KerfRequest(
             @NotNull @DecimalMin("0") @DecimalMax("60") Double xM, KerfReading.@NotNull Did did) {}
-
-    record PlateCutsRequest(@NotNull @Size(max = 20) List<@NotNull Double> cutsM, Optional<Double> holdXM) {}
 
     private final Tangles tangles;
     private final TangleRecords records;
@@ -388,20 +381,5 @@ public class TangleController {
     @Needs(Needs.Right.READ)
     List<CutViews.GoodCut> bestCuts(@PathVariable String job, @PathVariable String stem) {
         return CutViews.best(BindBest.of(TangleViews.beam(tangles.tangle(job), tangles.label(job, stem)), PIECE_KG));
-    }
-
-    /** After which piece a raised plate may stand up, and what holds it down. */
-    @PostMapping("/stems/{stem}/plate")
-    @Needs(Needs.Right.READ)
-    PlateViews.RaisedPlateView plateWhenCut(
-            @PathVariable String job, @PathVariable String stem, @Validated @RequestBody PlateCutsRequest c) {
-        String label = tangles.label(job, stem);
-        Member m = tangles.tangle(job)
-                .picture()
-                .member(label)
-                .filter(PlatePlan::known)
-                .orElseThrow(() -> new RefusedInput(
-                        "NOT_KNOWN", "stem", Message.of(Answer.PLATE_NOT_KNOWN).with("stem", Arg.name(label))));
-        return PlateViews.of(PlatePlan.of(m, c.cutsM, c.holdXM == null ? Optional.empty() : c.holdXM));
     }
 }

@@ -17,6 +17,7 @@ import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
+import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemState;
@@ -28,6 +29,7 @@ import org.antevid.core.tangle.beam.BindSeverity;
 import org.antevid.core.tangle.beam.LyingStem;
 import org.antevid.core.tangle.beam.Squeeze;
 import org.antevid.core.tangle.beam.Support;
+import org.antevid.core.tangle.picture.DragLine;
 import org.antevid.core.tangle.picture.KerfReading;
 import org.antevid.core.tangle.picture.LookAgain;
 import org.antevid.core.tangle.picture.Member;
@@ -117,6 +119,7 @@ final class TangleViews {
      * @param kerf what a first cut showed since it was last looked at
      * @param lookAgain why it has to be looked at again
      * @param lookIsOld looked at longer ago than a look counts
+     * @param dragLine by which it is to be dragged away, {@code bight} the ground inside its bend
      * @param unstable as entered, nothing holds it up: a rest is missing
      */
     record TangledStem(
@@ -142,6 +145,8 @@ final class TangleViews {
             Optional<Instant> lookedAt,
             boolean lookIsOld,
             boolean unstable,
+            Optional<DragLine> dragLine,
+            List<List<Spot>> bight,
             RingView ring) {}
 
     /**
@@ -290,6 +295,13 @@ final class TangleViews {
                                 Duration.between(at, Instant.now()).toSeconds()))
                         .isPresent(),
                 p.unknown(m.label()).isEmpty() && bind.isEmpty(),
+                m.dragLine(),
+                m.dragLine()
+                        .flatMap(l -> l.bight(m.pose()
+                                .map(x -> x.butt().at())
+                                .orElse(m.reading().at())))
+                        .map(Shape::outlines)
+                        .orElse(List.of()),
                 RingView.of(ring));
     }
 

@@ -43,6 +43,7 @@ import org.antevid.core.judge.tangle.BuildingAsked;
 import org.antevid.core.judge.tangle.ClosureShort;
 import org.antevid.core.judge.tangle.HungInRing;
 import org.antevid.core.judge.tangle.HungTree;
+import org.antevid.core.judge.tangle.InTheBight;
 import org.antevid.core.judge.tangle.KeptComesDown;
 import org.antevid.core.judge.tangle.KerfSaysOtherwise;
 import org.antevid.core.judge.tangle.LookedAtAgain;
@@ -102,6 +103,7 @@ public final class Findings {
             new LookedAtAgain(),
             new ClosureShort(),
             new BuildingAsked(),
+            new InTheBight(),
             new SupportOfHung(),
             new BeneathHung(),
             new HungInRing(),

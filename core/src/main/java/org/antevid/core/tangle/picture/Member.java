@@ -16,6 +16,7 @@ import org.antevid.core.tangle.beam.BeamWood;
  * @param bow bent between two holds
  * @param notSeen parts nobody could look at
  * @param kerf what a first cut showed since it was last looked at
+ * @param dragLine by which it is to be dragged away
  * @param lookAgain something happened since it was last looked at
  */
 public record Member(
@@ -26,7 +27,8 @@ public record Member(
         List<Hidden> notSeen,
         Optional<KerfReading> kerf,
         boolean lockedInFork,
-        Optional<LookAgain> lookAgain) {
+        Optional<LookAgain> lookAgain,
+        Optional<DragLine> dragLine) {
     private static final double CUT_M = 0.1;
     private static final double TIP_D_M = 0.03;
     private static final double SOFT_GPA = 6.75;

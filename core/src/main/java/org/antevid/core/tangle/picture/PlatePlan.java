@@ -48,8 +48,13 @@ public record PlatePlan(List<Piece> pieces, FallenPlate plate) {
             loads.add(new RootPlate.Piece(from + mass.cgFromThickEndM(), mass.massLowKg(), mass.massHighKg()));
             to = from;
         }
-        Member.Plate p = m.plate().orElseThrow();
-        RootPlate plate = new RootPlate(
+        return new PlatePlan(
+                List.copyOf(pieces),
+                FallenPlate.of(plate(m.plate().orElseThrow()), loads, true, holdXM, Optional.empty()));
+    }
+
+    static RootPlate plate(Member.Plate p) {
+        return new RootPlate(
                 p.widthM(),
                 p.heightM(),
                 p.thickM(),
@@ -59,10 +64,9 @@ public record PlatePlan(List<Piece> pieces, FallenPlate plate) {
                 RootPlate.SOIL_LOW_KGM3,
                 RootPlate.SOIL_HIGH_KGM3,
                 RootPlate.ROOT_SPRING);
-        return new PlatePlan(List.copyOf(pieces), FallenPlate.of(plate, loads, true, holdXM, Optional.empty()));
     }
 
-    private static PieceMass mass(Member m, double from, double to) {
+    static PieceMass mass(Member m, double from, double to) {
         return PieceMass.of(new PieceMass.Piece(
                 m.diameterM(from).orElseThrow(),
                 m.diameterM(to).orElseThrow(),
