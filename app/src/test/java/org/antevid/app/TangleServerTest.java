@@ -408,4 +408,68 @@ class TangleServerTest {
                         .status())
                 .isEqualTo(201);
     }
+
+    /** 0.20 m of lift at a plate 1.8 m wide: past its peak, and a guy is no rescue. */
+    @Test
+    void aTreeOnALiftedPlateIsJudgedByItsLiftAndNobodyGuessesWhatWasNotMeasured() throws Exception {
+        ids.put("S3", created("/stems", Calls.stem("ALNUS", "STANDING", 32, 22)));
+        String tilt = "/tangle/stems/" + id("S3") + "/tilt";
+        Calls.Reply unmeasured = on("POST", tilt, Map.of("plateWidthM", 1.8));
+        assertThat(unmeasured.status()).isEqualTo(422);
+        assertThat(texts(unmeasured.body().get("errors"), "field")).containsExactly("heave", "height", "girth");
+        sight("S3", "EYE_DIAMETER", Map.of("diameterM", 0.3));
+        sight("S3", "EYE_HEIGHT", Map.of("heightM", 12));
+        sight("S3", "HEAVE", Map.of("liftM", 0.2, "azimuthDeg", 350));
+        JsonNode failing = on("POST", tilt, Map.of("plateWidthM", 1.8)).body();
+        assertThat(failing.get("grade").asText()).isEqualTo("FAILING");
+        assertThat(failing.get("warnings").toString()).contains("no rescue");
+        assertThat(failing.get("tiltHighDeg").asDouble()).isGreaterThanOrEqualTo(12.8);
+        assertThat(on("POST", "/tangle/stems/" + id("S2") + "/tilt", Map.of("plateWidthM", 1.8))
+                        .status())
+                .as("what hangs stands on nothing")
+                .isEqualTo(422);
+    }
+
+    @Test
+    void aStumpIsSetBackWithAStopValueAndNeverTrustedAfterwards() throws Exception {
+        lying("S3", 30, 44);
+        sight("S3", "GIRTH", Map.of("girthM", 1.2));
+        sight("S3", "EYE_HEIGHT", Map.of("heightM", 11));
+        assertThat(pose("S3", new double[] {30, 44, 0.5}, new double[] {40, 44, 0.3})
+                        .status())
+                .isEqualTo(204);
+        String back = "/tangle/stems/" + id("S3") + "/plate-back";
+        assertThat(on("POST", back, Map.of("lineXM", 3)).status()).isEqualTo(422);
+        on(
+                "POST",
+                "/tangle/stems/" + id("S3") + "/plates",
+                Map.of("widthM", 1.8, "heightM", 1.6, "thickM", 0.4, "psiDeg", 85));
+        JsonNode crane = on("POST", back, Map.of("lineXM", 3, "stubM", 4)).body();
+        assertThat(crane.get("stop").asText()).isNotBlank();
+        assertThat(crane.get("after").toString()).contains("never climb it").contains("never tie anything to it");
+        JsonNode weak = on("POST", back, Map.of("lineXM", 3, "stubM", 4, "anchorBackM", 20, "limitN", 500))
+                .body();
+        assertThat(weak.get("warnings").toString()).contains("too weak");
+        assertThat(on("POST", back, Map.of("lineXM", 5, "stubM", 4)).status())
+                .as("the line beyond the stub")
+                .isEqualTo(422);
+    }
+
+    @Test
+    void theWinchOfAHungStemIsKeptAndItsPullReckoned() throws Exception {
+        String pull = "/tangle/stems/" + id("S2") + "/pull";
+        assertThat(on("GET", pull, null).codes()).containsExactly("NOT_KNOWN");
+        assertThat(on("POST", pull, Map.of("winch", Calls.spot(50, 70))).status())
+                .isEqualTo(204);
+        JsonNode straight = on("GET", pull, null).body();
+        assertThat(straight.get("force").asText()).contains("kN");
+        assertThat(straight.get("bight")).isEmpty();
+        on("POST", pull, Map.of("winch", Calls.spot(70, 44), "redirect", Calls.spot(46, 66)));
+        assertThat(on("GET", pull, null).body().get("bight")).isNotEmpty();
+        assertThat(stem("S2").get("dragLine").get("redirect").get("eastM").asDouble())
+                .isEqualTo(46);
+        assertThat(on("POST", pull, Map.of("winch", Calls.spot(16, 44))).status())
+                .as("at the butt itself")
+                .isEqualTo(422);
+    }
 }

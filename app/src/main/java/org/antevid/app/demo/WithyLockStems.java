@@ -109,6 +109,7 @@ class WithyLockStems {
                 "alder on the bank");
         sight(job, s5, leader, SightingKind.EYE_DIAMETER, Map.of("diameterM", 0.3));
         sight(job, s5, leader, SightingKind.EYE_HEIGHT, Map.of("heightM", 12.0));
+        sight(job, s5, leader, SightingKind.HEAVE, Map.of("liftM", 0.2, "azimuthDeg", 350.0));
         defect(job, s5, leader, DefectKind.LIFTED_ROOT_PLATE, 0, 0.3, 350, "edge lifted 0.2 m on the land side");
         stem(
                 job,
