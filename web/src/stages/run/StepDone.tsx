@@ -1,4 +1,4 @@
-import { Button, Modal, Segmented } from 'antd';
+import { Button, Modal, Radio } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { newId } from '../../app/newId';
@@ -64,23 +64,25 @@ export function StepDone({ job, step, act, disabled, onMoved }: Props) {
       >
         {step.asksWhatItDid && (
           <div className={css.told}>
-            <Segmented<Moved>
-              vertical
-              block
+            <Radio.Group
               size="large"
+              optionType="button"
+              buttonStyle="solid"
+              className={css.choices}
               aria-label={t('done.told')}
               value={moved}
-              onChange={setMoved}
+              onChange={(e) => setMoved(e.target.value as Moved)}
               options={MOVED.map((value) => ({ value, label: t(`done.moved.${value}`) }))}
             />
             {moved && moved !== 'NOT_AT_ALL' && (
-              <Segmented<NowOn>
-                vertical
-                block
+              <Radio.Group
                 size="large"
+                optionType="button"
+                buttonStyle="solid"
+                className={css.choices}
                 aria-label={t('done.now')}
                 value={nowOn}
-                onChange={setNowOn}
+                onChange={(e) => setNowOn(e.target.value as NowOn)}
                 options={NOW_ON.map((value) => ({ value, label: t(`done.now.${value}`) }))}
               />
             )}

@@ -3,6 +3,7 @@ package org.antevid.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -471,5 +472,61 @@ class TangleServerTest {
         assertThat(on("POST", pull, Map.of("winch", Calls.spot(16, 44))).status())
                 .as("at the butt itself")
                 .isEqualTo(422);
+    }
+
+    /** What was written is read again as the same picture; a file that cannot be is refused whole. */
+    @Test
+    void aTangleGoesOutAsAFileAndComesInAsANewLook() throws Exception {
+        lying("S3", 30, 44);
+        pose("S3", new double[] {30, 44, 0.5}, new double[] {40, 44, 0.3});
+        rest("S3", 2, "GROUND", null);
+        on("POST", "/tangle/stems/" + id("S3") + "/hidden", Map.of("fromM", 6, "toM", 8));
+        relate("S3", "S2");
+        JsonNode out = on("GET", "/tangle/file", null).body();
+        assertThat(out.at("/stems/1/rests/0/on").asText()).isEqualTo("GROUND");
+        assertThat(on("POST", "/tangle/file", out).body().get("stems").asInt()).isEqualTo(2);
+        assertThat(on("GET", "/tangle/file", null).body()).isEqualTo(out);
+        JsonNode schema = on("GET", "/tangle/file/schema", null).body();
+        assertThat(schema.at("/properties/format/const").asText())
+                .isEqualTo(out.get("format").asText());
+        fields(out, schema, schema);
+
+        ObjectNode wrong = out.deepCopy();
+        ((ObjectNode) wrong.at("/stems/1/rests/0")).put("xM", 30);
+        assertThat(on("POST", "/tangle/file", wrong).status())
+                .as("outside its stem")
+                .isEqualTo(422);
+        assertThat(on("GET", "/tangle/file", null).body())
+                .as("nothing half stored")
+                .isEqualTo(out);
+        ObjectNode other = out.deepCopy();
+        other.put("format", "tangle-9");
+        assertThat(on("POST", "/tangle/file", other).status()).isEqualTo(422);
+        ObjectNode unknown = out.deepCopy();
+        ((ObjectNode) unknown.at("/stems/0")).put("label", "S77");
+        assertThat(texts(on("POST", "/tangle/file", unknown).body().get("errors"), "field"))
+                .containsExactly("stems[0].label");
+        assertThat(on("GET", "/tangle/sheet.svg", null).text()).contains("S3").contains("1 : ");
+        assertThat(on("GET", "/tangle/sheet.pdf", null).status()).isEqualTo(200);
+    }
+
+    /** Every field that is written stands in the schema, and every one it demands is written. */
+    private static void fields(JsonNode value, JsonNode at, JsonNode schema) {
+        JsonNode type = at.has("$ref") ? schema.at(at.get("$ref").asText().substring(1)) : at;
+        if (value.isArray()) {
+            value.forEach(v -> fields(v, type.get("items"), schema));
+        } else if (value.isObject()) {
+            type.path("required")
+                    .forEach(r ->
+                            assertThat(value.has(r.asText())).as(r.asText()).isTrue());
+            value.properties().forEach(e -> {
+                assertThat(type.get("properties").has(e.getKey()))
+                        .as(e.getKey())
+                        .isTrue();
+                fields(e.getValue(), type.get("properties").get(e.getKey()), schema);
+            });
+        } else if (type.has("enum")) {
+            assertThat(type.get("enum").toString()).contains(value.toString());
+        }
     }
 }

@@ -186,6 +186,20 @@ public class Tangles {
                 .collect(Collectors.toMap(Feature::id, Feature::name, (a, b) -> a, LinkedHashMap::new));
     }
 
+    /** @return ids of the job's stems by label */
+    Map<String, String> stemIds(String jobId) {
+        Map<String, String> ids = new LinkedHashMap<>();
+        stems.known(jobId).forEach(s -> ids.put(s.reading().label(), s.id()));
+        return ids;
+    }
+
+    /** @return ids of the place's things by name; the first of those that are called alike */
+    Map<String, String> things(String jobId) {
+        Map<String, String> byName = new LinkedHashMap<>();
+        featureNames(jobId).forEach((id, name) -> byName.putIfAbsent(name, id));
+        return byName;
+    }
+
     /** @throws RefusedInput where no pile could be like this */
     private void requirePossible(String jobId, Pile.Relation more) {
         List<Pile.Relation> all =

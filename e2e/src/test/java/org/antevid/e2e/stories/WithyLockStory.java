@@ -632,6 +632,7 @@ class WithyLockStory {
         imre.button("Keep where it lies");
         assertThat(imre.region("Seen of S2")).not().containsText("where does it lie now?");
         imre.stage(8);
+        assertThat(imre.page.locator("aside h1")).hasCount(1);
     }
 
     private void wilmaLooks(Locator finding, String shown) {
