@@ -1840,6 +1840,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/tangle/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The tangle as it was seen, as JSON. */
+        get: operations["tangleFilesTangleFile"];
+        put?: never;
+        /** Reads such a file as a new look at its stems; all of it or nothing. */
+        post: operations["tangleFilesReadTangle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tangle/file/schema": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The schema of that JSON. */
+        get: operations["tangleFilesTangleSchema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/tangle/hangs/{stem}": {
         parameters: {
             query?: never;
@@ -1937,6 +1972,40 @@ export interface paths {
         post?: never;
         /** It touches there no longer; what was seen stays in the book. */
         delete: operations["tangleEndRest"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tangle/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same on A4. */
+        get: operations["tangleFilesTanglePdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tangle/sheet.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where the stems lie, what is closed, and the order, as a drawing. */
+        get: operations["tangleFilesTangleSvg"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -3565,6 +3634,15 @@ export interface components {
              */
             pages: number;
         };
+        Bow: {
+            /**
+             * Format: double
+             * @description from hold to hold
+             */
+            chordM: number;
+            /** Format: double */
+            riseM: number;
+        };
         BowRequest: {
             /** Format: double */
             chordM: number;
@@ -4534,6 +4612,40 @@ export interface components {
             value: number;
             words: string;
         };
+        /** @description An end of the axis. */
+        FileEnd: {
+            /** Format: double */
+            eastM: number;
+            /** Format: double */
+            heightM: number;
+            /** Format: double */
+            northM: number;
+        };
+        /** @description Where a stem lies. */
+        FilePose: {
+            butt: components["schemas"]["FileEnd"];
+            /** @enum {string} */
+            how: "TAPS" | "TAPE" | "RANGEFINDER" | "EYE";
+            /** Format: double */
+            sigmaM: number;
+            tip: components["schemas"]["FileEnd"];
+        };
+        /** @description Where it touches something. */
+        FileRest: {
+            /** @enum {string} */
+            certainty: "SEEN" | "FELT" | "SUPPOSED";
+            /** @enum {string} */
+            fibres: "HOLD" | "PARTLY" | "TORN";
+            /** Format: double */
+            gapM: number;
+            /** @enum {string} */
+            on: "GROUND" | "OWN_STUMP" | "FORK" | "STEM" | "FEATURE";
+            other: string;
+            /** @enum {string} */
+            side: "BELOW" | "ABOVE";
+            /** Format: double */
+            xM: number;
+        };
         /** @description A finding as somebody reads it, with the values it is said of. */
         FindingView: {
             /**
@@ -4684,6 +4796,13 @@ export interface components {
             /** Format: double */
             heightM: number;
             takenHow: string;
+        };
+        /** @description A part of the stem nobody could see. */
+        Hidden: {
+            /** Format: double */
+            fromM: number;
+            /** Format: double */
+            toM: number;
         };
         HiddenRequest: {
             /** Format: double */
@@ -5988,6 +6107,20 @@ export interface components {
             /** Format: double */
             windLimitMs: number;
         };
+        /** @description A raised plate, metres. */
+        Plate: {
+            /** Format: double */
+            heightM: number;
+            /**
+             * Format: double
+             * @description turn from the standing position
+             */
+            psiDeg: number;
+            /** Format: double */
+            thickM: number;
+            /** Format: double */
+            widthM: number;
+        };
         /** @description Setting a stump back. */
         PlateBackRequest: {
             /**
@@ -7198,6 +7331,26 @@ export interface components {
             /** Format: double */
             xM: number;
         };
+        /** @description A tangle as a file, read and written; formats/tangle.schema.json is its schema. Metres and degrees, east and north in the site's frame. What a stem rests on goes by its label or by the name of the thing. */
+        TangleFile: {
+            format: string;
+            relations: components["schemas"]["Tie"][];
+            stems: components["schemas"]["TangleFilePart"][];
+        };
+        /** @description One stem as it was seen. */
+        TangleFilePart: {
+            bow: components["schemas"]["Bow"];
+            hidden: components["schemas"]["Hidden"][];
+            label: string;
+            plate: components["schemas"]["Plate"];
+            pose: components["schemas"]["FilePose"];
+            rests: components["schemas"]["FileRest"][];
+        };
+        /** @description What a file brought. */
+        TangleRead: {
+            /** Format: int32 */
+            stems: number;
+        };
         TangleView: {
             areas: components["schemas"]["HangArea"][];
             crossings: components["schemas"]["CrossingView"][];
@@ -7444,6 +7597,17 @@ export interface components {
             measures: components["schemas"]["MessageView"][];
             says: components["schemas"]["MessageView"];
             who?: string;
+        };
+        /** @description A tie, an overhang, a rope, or a rest whose place nobody measured. */
+        Tie: {
+            a: string;
+            b: string;
+            /** @enum {string} */
+            carries: "HOLDS_BACK" | "CRADLES" | "NOTHING" | "NOT_KNOWN";
+            /** @enum {string} */
+            severFrom: "OUTSIDE" | "INSIDE" | "NOT_KNOWN";
+            /** @enum {string} */
+            type: "RESTS_ON" | "OVERHANGS" | "BOUND" | "HELD_BY_ROPE";
         };
         /** @description A tree that stands on a lifted plate; extraNm is the moment of wind, rigging or a pull. */
         TiltRequest: {
@@ -16020,6 +16184,166 @@ export interface operations {
             };
         };
     };
+    tangleFilesTangleFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TangleFile"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    tangleFilesReadTangle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TangleFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TangleRead"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    tangleFilesTangleSchema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/schema+json": string;
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     tangleHang: {
         parameters: {
             query?: never;
@@ -16470,6 +16794,86 @@ export interface operations {
             };
             /** @description It cannot be so; every field at fault is named */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    tangleFilesTanglePdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    tangleFilesTangleSvg: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

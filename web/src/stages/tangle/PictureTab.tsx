@@ -5,6 +5,7 @@ import { api, type Schemas } from '../../api/client';
 import { useAct } from '../../api/job';
 import { usePlanTools } from '../../plan/planTools';
 import { TangleSide } from '../../figures/TangleSide';
+import { Files } from './Files';
 import { Ladder } from './Ladder';
 import { LookAgain } from './LookAgain';
 import { Struck } from './Struck';
@@ -163,6 +164,7 @@ export function PictureTab({ job, t, stem, leader, stems, others }: Props) {
       {t.stems.length === 0 && <p className="empty">{msg('nothingRecordedHungUp')}</p>}
       {leader && <RelationForm job={job} stems={stems} others={others} done={() => undefined} />}
       <p className="s">{msg('aDoubtfulRelationIs')}</p>
+      <Files job={job} leader={leader} />
     </div>
   );
 }
