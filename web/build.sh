@@ -5,7 +5,7 @@ set -euo pipefail
 cd "$(dirname "$0")"
 hash=$(sha256sum package-lock.json package.json | sha256sum | cut -c1-64)
 if [ ! -d node_modules ] || [ "$(cat .lock-hash 2>/dev/null)" != "$hash" ]; then
-  npm ci --no-progress --loglevel=error
+  npm ci --no-progress --no-audit --no-fund --loglevel=error
   echo "$hash" > .lock-hash
 fi
 npx openapi-typescript openapi.json -o .schema-now.d.ts >/dev/null

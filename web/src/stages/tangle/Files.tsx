@@ -24,7 +24,7 @@ export function Files({ job, leader }: { job: string; leader: boolean }) {
     <p className="s">
       <a href={`${path}/sheet.pdf`}>{msg('sheetPdf')}</a> · <a href={`${path}/sheet.svg`}>SVG</a> ·{' '}
       <a href={`${path}/file`} download="tangle.json">
-        JSON
+        {msg('jsonFile')}
       </a>{' '}
       · <a href={`${path}/file/schema`}>{msg('schema')}</a>
       {leader && (

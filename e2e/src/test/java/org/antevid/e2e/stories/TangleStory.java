@@ -257,6 +257,24 @@ class TangleStory extends DemoStory {
                 .getByText("Take back")
                 .click();
         aTapeTooNearIsShort();
+        theWinchIsTapped();
+    }
+
+    /** Where it stands decides the force; round a block nobody stands in the bend. */
+    private void theWinchIsTapped() {
+        imre.tab("Order");
+        Locator drag = imre.region("Drag S2 out");
+        assertThat(drag).containsText("Where the winch stands decides the force");
+        drag.getByText("Tap the winch").click();
+        imre.tapPlan(64, 70);
+        assertThat(drag).containsText("The winch has to bring");
+        assertThat(drag).containsText("off its axis");
+        drag.getByText("Round a block").click();
+        imre.tapPlan(40, 62);
+        drag.getByText("Winch elsewhere").click();
+        imre.tapPlan(70, 44);
+        assertThat(drag).containsText("Nobody inside the bend of the line");
+        imre.shot("tangle-drag");
     }
 
     @Test
