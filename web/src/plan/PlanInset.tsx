@@ -50,6 +50,8 @@ export function PlanInset({
 }) {
   const box = useRef<HTMLDivElement>(null);
   const source = useRef(new VectorSource());
+  /** Words and numbers, over all that is drawn. */
+  const said = useRef(new VectorSource());
   const map = useRef<OlMap | null>(null);
   const tap = useRef(onStem);
   const [own, setOwn] = useState(resolution);
@@ -65,7 +67,10 @@ export function PlanInset({
       target: box.current,
       controls: [],
       interactions: [],
-      layers: [new VectorLayer({ source: source.current })],
+      layers: [
+        new VectorLayer({ source: source.current, zIndex: 1 }),
+        new VectorLayer({ source: said.current, zIndex: 2 }),
+      ],
       view: new View({ projection: SITE, center: [0, 0], resolution: 0.05, minResolution: 0.005 }),
     });
     m.on('singleclick', (e) => {
@@ -93,7 +98,9 @@ export function PlanInset({
     const drawn = large(scene, stems, own);
     const words = takeWords(drawn);
     source.current.clear(true);
-    source.current.addFeatures([...drawn, ...labelFeatures([words], own)]);
+    source.current.addFeatures(drawn);
+    said.current.clear(true);
+    said.current.addFeatures(labelFeatures([words], own));
   });
   if (!shown) return null;
   const worth = resolution / own >= WORTH;

@@ -101,6 +101,9 @@ export default function SitePlan({
   useEffect(() => {
     hooks.current = { picking, onPick, onTurn, onPoint, onStem, onFeature, scene, sketch, ghosts };
   });
+  useEffect(() => {
+    if (map.current && scene.stage === 'tangle') setCorner(emptiest(map.current, scene));
+  }, [scene]);
   useEffect(() => onGlare(() => setGlare((g) => g + 1)), []);
   useEffect(() => {
     void Promise.all([
