@@ -211,8 +211,10 @@ function bar(scene: PlanScene, s: Stem, here: boolean, resolution: number, named
       { stemId: s.stemId },
     ),
   );
-  if (!here || faded) return out;
-  out.push(...unseen(s, butt, tip, p.lengthM), ...dragged(s, butt));
+  if (!here) return out;
+  out.push(...dragged(s, butt));
+  if (faded) return out;
+  out.push(...unseen(s, butt, tip, p.lengthM));
   const written = s.stemId === scene.selected || resolution < COARSE;
   for (const r of s.rests) {
     if (!r.at) continue;
