@@ -17,7 +17,6 @@ import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Shape;
-import org.antevid.core.site.Spot;
 import org.antevid.core.tangle.GuardRing;
 import org.antevid.core.tangle.Holding;
 import org.antevid.core.tangle.Pile;
@@ -48,7 +47,6 @@ public record Picture(
 
     private static final double AROUND_M = 1.5;
     private static final double SAME_REST_M = 0.05;
-    private static final double PARALLEL = 1e-6;
 
     /**
      * What is there to pull and lift with, by Place and House.
@@ -308,55 +306,9 @@ public record Picture(
                 .reduce(Shape::with);
     }
 
-    /**
-     * Two stems that cross on the plan.
-     *
-     * @param apartM between their axes, up and down
-     */
-    public record Crossing(String upper, String lower, Spot at, double apartM) {}
-
     /** @return every pair of stems that cross on the plan, by which of them is above there */
     public List<Crossing> crossings() {
-        List<Crossing> found = new ArrayList<>();
-        for (int i = 0; i < members.size(); i++) {
-            for (int k = i + 1; k < members.size(); k++) {
-                crossing(members.get(i), members.get(k)).ifPresent(found::add);
-            }
-        }
-        return List.copyOf(found);
-    }
-
-    private static Optional<Crossing> crossing(Member a, Member b) {
-        if (a.pose().isEmpty() || b.pose().isEmpty()) {
-            return Optional.empty();
-        }
-        Pose p = a.pose().get();
-        Pose q = b.pose().get();
-        Spot p0 = p.butt().at();
-        Spot q0 = q.butt().at();
-        double pe = p.tip().at().eastM() - p0.eastM();
-        double pn = p.tip().at().northM() - p0.northM();
-        double qe = q.tip().at().eastM() - q0.eastM();
-        double qn = q.tip().at().northM() - q0.northM();
-        double cross = pe * qn - pn * qe;
-        if (Math.abs(cross) < PARALLEL) {
-            return Optional.empty();
-        }
-        double de = q0.eastM() - p0.eastM();
-        double dn = q0.northM() - p0.northM();
-        double t = (de * qn - dn * qe) / cross;
-        double u = (de * pn - dn * pe) / cross;
-        if (t < 0 || t > 1 || u < 0 || u > 1) {
-            return Optional.empty();
-        }
-        Pose.End here = p.at(t * p.lengthM());
-        double there = q.at(u * q.lengthM()).heightM();
-        boolean over = here.heightM() >= there;
-        return Optional.of(new Crossing(
-                over ? a.label() : b.label(),
-                over ? b.label() : a.label(),
-                here.at(),
-                Math.abs(here.heightM() - there)));
+        return Crossing.among(members);
     }
 
     /** What is missing before forces of a stem can be reckoned. */
