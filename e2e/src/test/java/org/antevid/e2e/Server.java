@@ -14,8 +14,13 @@ import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.antevid.app.Antevid;
+import org.springframework.context.ConfigurableApplicationContext;
 
-/** The application as a process of its own, as a person starts it. */
+/**
+ * The application: as a process of its own, as a person starts it, or inside the runner, where the second one starts in
+ * a third of the processor time because its classes are loaded and compiled.
+ */
 public final class Server implements AutoCloseable {
     private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
     /** From the root, where the archive was made: from anywhere else its classes are not taken from it. */
@@ -30,6 +35,9 @@ public final class Server implements AutoCloseable {
     private String made = "";
 
     private Process process;
+    /** Set while it runs inside the runner. */
+    private ConfigurableApplicationContext inside;
+
     private Path output;
 
     public Server(Path data, String address) {
@@ -60,10 +68,26 @@ public final class Server implements AutoCloseable {
     }
 
     /**
-     * Starts on a copy of the demo that was made when the program was laid out: the same demo, made once. An older one
-     * is made anew: what was seen of a tangle hours ago no longer counts.
+     * Starts inside the runner on a copy of the demo that was made when the program was laid out: the same demo, made
+     * once. Nothing may be killed in it.
      */
     public Server startDemo() {
+        if (!copyDemo()) {
+            return start("demo");
+        }
+        // read by the application from its environment, as it would be from -D
+        System.setProperty("antevid.address", address);
+        inside = Antevid.open("run", "--data", data.toString(), "--port", String.valueOf(port));
+        return this;
+    }
+
+    /** The same as a process, which can be killed and started again. */
+    public Server startDemoProcess() {
+        return start(copyDemo() ? "run" : "demo");
+    }
+
+    /** @return false when it is too old: what was seen of a tangle hours ago no longer counts */
+    private boolean copyDemo() {
         Path demo = ROOT.resolve(LAID).resolve("demo");
         Path said = ROOT.resolve(LAID).resolve("demo.said");
         try {
@@ -71,7 +95,7 @@ public final class Server implements AutoCloseable {
                     || Files.getLastModifiedTime(said)
                             .toInstant()
                             .isBefore(Instant.now().minus(FRESH))) {
-                return start("demo");
+                return false;
             }
             Files.createDirectories(data);
             try (Stream<Path> all = Files.walk(demo)) {
@@ -85,7 +109,7 @@ public final class Server implements AutoCloseable {
                 }
             }
             made = Files.readString(said).replace("Antevid runs on", "Antevid ran on");
-            return start("run");
+            return true;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -121,7 +145,7 @@ public final class Server implements AutoCloseable {
 
     public String printed() {
         try {
-            return made + Files.readString(output);
+            return output == null ? made : made + Files.readString(output);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -183,6 +207,9 @@ public final class Server implements AutoCloseable {
 
     @Override
     public void close() {
+        if (inside != null) {
+            inside.close();
+        }
         if (process != null && process.isAlive()) {
             stop();
         }

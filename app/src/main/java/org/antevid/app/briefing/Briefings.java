@@ -1,12 +1,8 @@
 package org.antevid.app.briefing;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -47,6 +43,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Briefings {
     private final BriefingRepository briefings;
     private final SignatureRepository signatures;
+    private final FrozenPlans frozen;
     private final Judgement judgement;
     private final Documents documents;
     private final Jobs jobs;
@@ -55,12 +52,14 @@ public class Briefings {
     Briefings(
             BriefingRepository briefings,
             SignatureRepository signatures,
+            FrozenPlans frozen,
             Judgement judgement,
             Documents documents,
             Jobs jobs,
             JobLog log) {
         this.briefings = briefings;
         this.signatures = signatures;
+        this.frozen = frozen;
         this.judgement = judgement;
         this.documents = documents;
         this.jobs = jobs;
@@ -189,7 +188,7 @@ public class Briefings {
         b.issuedBy = leader.name();
         b.issuedAt = Instant.now().truncatedTo(ChronoUnit.MILLIS);
         b.hashWay = 2;
-        b.hash = hash(b);
+        b.hash = FrozenPlans.hash(b);
         briefings.saveAndFlush(b);
         log.write(jobId, leader.name(), Message.of(LogWords.BRIEFING_ISSUED).with("number", Arg.count(b.number)));
         jobs.touched(jobId, Change.BRIEF);
@@ -251,14 +250,15 @@ public class Briefings {
     }
 
     private Issue issue(BriefingEntity b) {
+        FrozenPlans.Frozen stored = frozen.of(b);
         return new Issue(
                 b.id,
                 b.number,
                 b.issuedBy,
                 b.issuedAt,
                 b.hash,
-                hash(b).equals(b.hash),
-                StoredPlan.COLUMN.read(b.plan),
+                stored.intact(),
+                stored.plan(),
                 signatures.findByBriefingId(b.id).stream()
                         .filter(s -> s.hash == null || s.hash.equals(b.hash))
                         .map(s -> new Signature(s.personId, s.signedAt, b.number))
@@ -270,20 +270,5 @@ public class Briefings {
                 .flatMap(s -> s.posts().stream())
                 .map(PlanDocument.PostPart::personId)
                 .collect(Collectors.toSet());
-    }
-
-    /** Over everything a signature stands for. */
-    private static String hash(BriefingEntity b) {
-        String facts = b.hashWay < 2 ? "" : b.jobId + '\n' + b.number + '\n' + b.issuedBy + '\n' + b.issuedAt + '\n';
-        return sha256(facts + b.plan + b.findings);
-    }
-
-    private static String sha256(String text) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

@@ -34,10 +34,15 @@ abstract class DemoStory {
     void start() {
         PlaywrightAssertions.setDefaultAssertionTimeout(15000);
         network = TailgateNetwork.join();
-        server = new Server(data, network.serverAddress()).startDemo();
+        server = serve(new Server(data, network.serverAddress()));
         browsers = new Browsers(network);
         imre = new JobPage(browsers.leader());
         imre.signIn(server.local(), "Imre Halloway");
+    }
+
+    /** @return it, started; a story that kills it starts a process */
+    Server serve(Server stopped) {
+        return stopped.startDemo();
     }
 
     @AfterAll

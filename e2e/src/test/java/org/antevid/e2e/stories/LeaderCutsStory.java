@@ -11,6 +11,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import org.antevid.e2e.Server;
 import org.antevid.e2e.pages.CrewPhone;
 import org.antevid.e2e.pages.JobPage;
 import org.antevid.e2e.pages.Looked;
@@ -28,6 +29,11 @@ class LeaderCutsStory extends DemoStory {
     private Page sefa;
     private Page oren;
     private String job;
+
+    @Override
+    Server serve(Server stopped) {
+        return stopped.startDemoProcess();
+    }
 
     @Test
     @Order(1)

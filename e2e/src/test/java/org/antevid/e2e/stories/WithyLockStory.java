@@ -51,7 +51,7 @@ class WithyLockStory {
     void start() {
         PlaywrightAssertions.setDefaultAssertionTimeout(15000);
         network = TailgateNetwork.join();
-        server = new Server(data, network.serverAddress()).startDemo();
+        server = new Server(data, network.serverAddress()).startDemoProcess();
         code = server.crewCode();
         browsers = new Browsers(network);
         imre = new JobPage(browsers.leader());
