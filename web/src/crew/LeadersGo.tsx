@@ -1,7 +1,8 @@
 import { Button } from 'antd';
 import { useState } from 'react';
+import { useNavigate } from 'react-router';
 import { api, type Schemas } from '../api/client';
-import { useAct } from '../api/job';
+import { useAct, useStems } from '../api/job';
 import { newId } from '../app/newId';
 import { StepDone } from '../stages/run/StepDone';
 import { useWords } from '../words/words';
@@ -24,11 +25,20 @@ export default function LeadersGo({
   const act = useAct(job, say);
   const [all, setAll] = useState(false);
   const path = { params: { path: { job } } };
+  const navigate = useNavigate();
+  const stems = useStems(job).data ?? [];
   if (run.going && run.step) {
+    const label = run.step.stem;
     return (
-      <>
-        <StepDone job={job} step={run.step} act={act} />
-      </>
+      <StepDone
+        job={job}
+        step={run.step}
+        act={act}
+        // no go before its picture is entered anew: that is where he goes next
+        onMoved={() =>
+          void navigate(`/jobs/${job}/tangle`, { state: { stem: stems.find((s) => s.label === label)?.id } })
+        }
+      />
     );
   }
   const against = all ? run.against : run.against.slice(0, 3);

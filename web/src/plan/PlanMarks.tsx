@@ -1,6 +1,7 @@
 import { azimuth } from '../units/format';
 import { useUnits } from '../units/useUnits';
 import type { PlanScene } from './scene';
+import css from './plan.module.css';
 import { msg } from './words';
 
 /** North, the slope, and how long a length on the plan is. */
@@ -9,8 +10,19 @@ export function PlanMarks({ scene, resolution }: { scene: PlanScene; resolution:
   const unit = feet ? 0.3048 : 1;
   const length = [1, 2, 5, 10, 20, 50, 100].find((n) => (n * unit) / resolution >= 80) ?? 200;
   const bar = length * unit;
+  const areas = scene.stage === 'tangle' ? (scene.tangle?.areas ?? []) : [];
   return (
     <>
+      {areas.length > 0 && (
+        // a narrow plan looks at the stems alone: their rings go beyond it
+        <p className={css.rings}>
+          {areas.map((a) => (
+            <b key={a.hung}>
+              {a.hung}: {msg('namedPeopleOnly', { keepOutM: a.said.keepOutM })}
+            </b>
+          ))}
+        </p>
+      )}
       <svg className="north" width="190" height="64" aria-hidden="true">
         <g transform="translate(14 30)">
           <path d="M0-26 7 8 0 3-7 8Z" fill="var(--ink)" />

@@ -1926,6 +1926,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/tangle/limbs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** It is off. */
+        delete: operations["limbLimbOff"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/tangle/relations": {
         parameters: {
             query?: never;
@@ -2124,6 +2141,24 @@ export interface paths {
         put?: never;
         /** What the kerf of a first cut did: it narrows the answer, or shows that the picture is wrong. */
         post: operations["tangleKerfOfStem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tangle/stems/{stem}/limbs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Limbs that are still on, in the order they come off. */
+        get: operations["limbLimbsOfStem"];
+        put?: never;
+        /** Records a limb as it is seen. */
+        post: operations["limbLimbSeen"];
         delete?: never;
         options?: never;
         head?: never;
@@ -5430,6 +5465,89 @@ export interface components {
             through: number;
             words?: string;
         };
+        /** @description A limb as it is seen. */
+        LimbRequest: {
+            /** @enum {string} */
+            bent?: "NOT" | "DOWN" | "UP" | "SIDEWAYS";
+            /** @enum {string} */
+            growing?: "ABOVE" | "LEFT" | "RIGHT" | "BELOW";
+            /**
+             * Format: double
+             * @description 0.3..20 m, if somebody measured it
+             */
+            lengthM?: number;
+            /**
+             * Format: double
+             * @description at its base, 0.02..1 m
+             */
+            thickM: number;
+        };
+        LimbStep: {
+            /** @enum {string} */
+            action: "NO_HAND_CUT_HERE" | "PROBE_CUT" | "RECOMPUTE" | "MACHINE_FIRST" | "TENSION_SIDE_SPLIT_GUARD" | "SECURE_UPPER_PART" | "SECURE_LOWER_PART" | "CUT_FROM" | "WEDGE" | "FINISH" | "FINISH_FROM" | "LEAVE_STRAP" | "RELEASE_OUTSIDE" | "RELIEF_CUT" | "RELEASE_CUT" | "RELEASE_CUT_STEPPED" | "PLUNGE_BEHIND_STRAP" | "J_PLUNGE_MID_THEN_DOWN" | "CUT_TOWARD" | "MOVE_OUT" | "RELEASE_STRAP_FROM_OUTSIDE" | "J_PLUNGE_EXIT";
+            /** Format: double */
+            depthM?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description sawn, nearest */
+                depthM?: string;
+            };
+            /** @description words of the side it is cut from */
+            side?: string;
+            words: string;
+        };
+        /** @description A limb's turn. */
+        LimbTurn: {
+            bentWords: string;
+            /** @enum {string} */
+            growing: "ABOVE" | "LEFT" | "RIGHT" | "BELOW";
+            growingWords: string;
+            /** @description the stem lies on it, or may */
+            holds: boolean;
+            id: string;
+            lengthMeasured: boolean;
+            /** @description of the limb, high */
+            mass: string;
+            /**
+             * @description where the stem rolls after it has gone
+             * @enum {string}
+             */
+            rolls: "NOT" | "LEFT" | "RIGHT" | "EITHER";
+            rollsWords: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description short, nearest */
+                thickM: string;
+            };
+            /** @enum {string} */
+            severity: "NEUTRAL" | "LOW" | "MODERATE" | "HIGH" | "EXTREME";
+            severityWords: string;
+            /** @enum {string} */
+            squeezed: "TOP" | "BOTTOM" | "HOLLOW_SIDE" | "WHOLE_SECTION" | "NOT_KNOWN" | "NONE";
+            squeezedWords: string;
+            steps: components["schemas"]["LimbStep"][];
+            /** Format: double */
+            thickM: number;
+            /**
+             * Format: int32
+             * @description from 1
+             */
+            turn: number;
+        };
+        LimbingView: {
+            /**
+             * Format: double
+             * @description of the butt, left until the piece was rolled
+             */
+            lastTenthM?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description sawn, up */
+                lastTenthM?: string;
+            };
+            thicknesses: components["schemas"]["Thickness"][];
+            turns: components["schemas"]["LimbTurn"][];
+        };
         /** @description A line that stands by. */
         LineRequest: {
             /** Format: double */
@@ -7531,6 +7649,16 @@ export interface components {
             wood?: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
             /** @description what it says of the tree, one after the other */
             words: string[];
+        };
+        /** @description What can be tapped for a thickness. */
+        Thickness: {
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description short, nearest */
+                thickM: string;
+            };
+            /** Format: double */
+            thickM: number;
         };
         /** @description A feature. outline has one point for a disc. */
         Thing: {
@@ -16573,6 +16701,81 @@ export interface operations {
             };
         };
     };
+    limbLimbOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     tangleRelate: {
         parameters: {
             query?: never;
@@ -17347,6 +17550,128 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    limbLimbsOfStem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LimbingView"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    limbLimbSeen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LimbRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {

@@ -9,6 +9,7 @@ import { usePlanTools } from '../../plan/planTools';
 import { Waiting } from '../../ui/Waiting';
 import { CutTab } from './CutTab';
 import { LeaveTab } from './LeaveTab';
+import { Limbs } from './Limbs';
 import { OrderTab } from './OrderTab';
 import { PictureTab } from './PictureTab';
 import { Tilted } from './PlateBack';
@@ -28,6 +29,9 @@ export default function TanglePanel({ job, go }: PanelProps) {
   const [part, setPart] = useState<Part>('picture');
   if (!t) return <Waiting className="body" />;
   const stem = t.stems.find((s) => s.stemId === tools.stem) ?? t.stems.find((s) => s.turn === 1) ?? t.stems[0];
+  /** Chosen and felled: there is nothing to disentangle, its limbs are left. */
+  const down = known.find((s) => s.id === tools.stem && s.state === 'FELLED');
+  const lies = down ?? known.find((s) => s.id === stem?.stemId && s.state === 'LYING');
   const stems = known
     .filter((s) => s.state !== 'FELLED')
     .map((s) => ({ value: s.label, label: `${s.label} ${s.commonName}` }));
@@ -55,11 +59,14 @@ export default function TanglePanel({ job, go }: PanelProps) {
           <PictureTab key={stem?.stemId} job={job} t={t} stem={stem} leader={leader} stems={stems} others={others} />
         )}
         {part === 'cut' &&
-          (stem ? (
+          (down ? null : stem ? (
             <CutTab key={stem.stemId} job={job} stem={stem} leader={leader} />
           ) : (
             <p className="empty">{msg('nothingRecordedHungUp')}</p>
           ))}
+        {part === 'cut' && lies && (
+          <Limbs key={lies.id} job={job} stemId={lies.id} label={lies.label} leader={leader} />
+        )}
         {part === 'plate' && (
           <>
             {stem ? (

@@ -529,4 +529,40 @@ class TangleServerTest {
             assertThat(type.get("enum").toString()).contains(value.toString());
         }
     }
+
+    @Test
+    void limbsOfAStemThatLiesHaveTheirTurnAndOneThatHangsHasNone() throws Exception {
+        lying("S3", 30, 30);
+        sight("S3", "GIRTH", Map.of("girthM", 1.26));
+        // to the west on ground that falls to the south: its left is the lower side
+        pose("S3", new double[] {40, 30, 0.2}, new double[] {28, 30, 0.2});
+        String limbs = "/tangle/stems/" + id("S3") + "/limbs";
+        assertThat(on("GET", limbs, null).body().get("turns")).isEmpty();
+        limb("S3", "LEFT", "UP", 0.2);
+        limb("S3", "ABOVE", "NOT", 0.08);
+        JsonNode seen = on("GET", limbs, null).body();
+        assertThat(texts(seen.get("turns"), "growing")).containsExactly("ABOVE", "LEFT");
+        JsonNode carrier = seen.at("/turns/1");
+        assertThat(carrier.get("holds").asBoolean()).isTrue();
+        assertThat(carrier.get("squeezed").asText()).isEqualTo("TOP");
+        assertThat(carrier.get("rolls").asText()).isEqualTo("LEFT");
+        assertThat(carrier.at("/steps/0/words").asText()).isEqualTo("relief cut");
+        assertThat(carrier.at("/said/thickM").asText()).isEqualTo("200 mm");
+        assertThat(seen.at("/said/lastTenthM").asText()).endsWith("mm");
+        assertThat(on("DELETE", "/tangle/limbs/" + carrier.get("id").asText(), null)
+                        .status())
+                .isEqualTo(204);
+        assertThat(on("GET", limbs, null).body().get("turns")).hasSize(1);
+        Calls.Reply hangs = limb("S2", "LEFT", "UP", 0.2);
+        assertThat(hangs.status()).isEqualTo(422);
+        assertThat(hangs.body().toString()).contains("S2 does not lie on the ground");
+        assertThat(limb("S3", "LEFT", "UP", 3).body().toString()).contains("thickM");
+    }
+
+    private Calls.Reply limb(String stem, String growing, String bent, double thickM) throws Exception {
+        return on(
+                "POST",
+                "/tangle/stems/" + id(stem) + "/limbs",
+                Map.of("growing", growing, "bent", bent, "thickM", thickM));
+    }
 }

@@ -103,6 +103,7 @@ public enum Answer implements Code {
     HEIGHT_FIRST,
     BEAM_NOT_KNOWN,
     NO_DRAG_LINE,
+    LIMBS_OF_WHAT_LIES,
     PLATE_NOT_KNOWN,
     LIKE_ANOTHER,
     PASSPHRASE_NEEDED,

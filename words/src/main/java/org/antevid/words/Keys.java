@@ -20,6 +20,7 @@ public final class Keys {
             "tangle.beam",
             "tangle.plate",
             "tangle.picture",
+            "tangle.limb",
             "crew",
             "outcome",
             "run",

@@ -96,7 +96,8 @@ public record Member(
         return mass().map(m -> m.stemKg() > 0 ? m.crownKg() / m.stemKg() : 0).orElse(0.0);
     }
 
-    BeamWood wood() {
+    /** @return the class of its wood as a beam */
+    public BeamWood wood() {
         double moe = reading.species().wood().moeGPa();
         return moe < SOFT_GPA
                 ? BeamWood.SOFT

@@ -1,0 +1,31 @@
+package org.antevid.app.tangle.store;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import org.antevid.core.tangle.limb.SeenLimb;
+import org.jspecify.annotations.Nullable;
+
+/** A limb of a stem that lies; ended when it is off. */
+@Entity
+@Table(name = "limb")
+public class LimbEntity extends SeenEntity {
+    @Enumerated(EnumType.STRING)
+    public SeenLimb.Growing growing;
+
+    @Enumerated(EnumType.STRING)
+    public SeenLimb.Bent bent;
+
+    public double thickM;
+
+    @Nullable
+    public Double lengthM;
+
+    @Nullable
+    public String endedBy;
+
+    @Nullable
+    public Instant endedAt;
+}
