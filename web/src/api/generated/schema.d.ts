@@ -2268,6 +2268,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/tangle/stems/{stem}/pull/tied": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far the butt can come on its line. */
+        get: operations["pullTied"];
+        put?: never;
+        /** The line a stem is tied off with, so that its butt cannot swing far; a later entry counts in place of this. */
+        post: operations["pullTieStem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/tangle/stems/{stem}/rests": {
         parameters: {
             query?: never;
@@ -4491,6 +4509,21 @@ export interface components {
             /** Format: double */
             northM: number;
         };
+        /** @description The stem seen from its butt: how the ground lies across it, where it rolls. */
+        EndSeen: {
+            /** Format: double */
+            acrossDeg: number;
+            /**
+             * @description the side it rolls to and nobody stands on; empty on level ground
+             * @enum {string}
+             */
+            downhill?: "LEFT" | "RIGHT";
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description angle, up */
+                acrossDeg: string;
+            };
+        };
         /** @description One word for another. */
         Exchange: {
             /** @description as the house says it */
@@ -4709,7 +4742,7 @@ export interface components {
              * @description the rule that found it
              * @enum {string}
              */
-            rule: "PERMIT_NOT_KNOWN" | "PERMIT_NO" | "EMERGENCY_CARD" | "LIVE_LINE" | "VOLTAGE" | "MACHINE_NOT_RECORDED" | "MACHINE_KEPT_OUT" | "MACHINE_TOO_WEAK" | "PEOPLE_NOBODY_NAMED" | "PEOPLE_NOT_YET_OUT" | "WIND_NOT_KNOWN" | "WIND_NOW" | "WIND_AHEAD" | "DUSK" | "DARK" | "DARK_AHEAD" | "GROUND" | "CROWN_LOAD" | "READINGS_DISAGREE" | "CREW_SIGHTINGS_WAIT" | "HEAVE" | "UNION_ABOVE_CUT" | "UNION_BELOW_CUT" | "VERDICT_EXCLUDED" | "LEFT_YET_WORKED_ON" | "LEFT_YET_LAID" | "READING_MISSING" | "DEFECT" | "DEFECT_PROBED" | "STRIKE" | "ANY_WAY" | "IN_FAN" | "CONTROL_LOST" | "HANGS_UP" | "WITHIN_REACH" | "CONTROL" | "ROTTEN_CORNER" | "BELOW_KEPT" | "BELOW_OPEN" | "NO_WAY_OUT" | "WAY_BARRED" | "COVER_TREE" | "TIME_NOT_KNOWN" | "TOO_SLOW" | "NO_LAY" | "NOT_FIXED" | "PULLER_IN_REACH" | "MOVED_PLATE" | "BED_LIFTS_BUTT" | "BAR_TOO_SHORT" | "FACE_BORE" | "THIN_HINGE" | "FACE_BYPASS" | "BACK_CUT_LOW" | "WEDGES_IN_DEAD_WOOD" | "SIDE_LEAN" | "STRAP" | "STRAP_UNDER_FULL_PULL" | "SPLITS" | "OPENED_FACE" | "CUT_TOO_HIGH" | "CUT_MEETS" | "SCHOOL" | "SPECIAL_CUT" | "SPECIAL_CUTTER" | "TODAY" | "PULL_REFUSED" | "RIGGING" | "KIT_NOT_CHECKED" | "NO_FALLBACK" | "NOBODY_AT_LINE" | "GUY_WRONG_SIDE" | "GUY_TIGHTENS" | "GUY_SLACK" | "GUY_NO_ROPE" | "GUY_WEAK" | "HUNG" | "SUPPORT_CUT" | "STANDS_BENEATH" | "WORK_BENEATH" | "HUNG_IN_RING" | "NO_GUARD" | "KEPT_COMES_DOWN" | "KERF_SAYS_OTHERWISE" | "RING_NOT_KNOWN" | "RING_OF_STEMS" | "PLATE_UP" | "PICTURE_NOT_REENTERED" | "PICTURE_OLD" | "CLOSURE_SHORT" | "STANDS_IN_BIGHT" | "BUILDING_NOT_ASKED" | "REST_SUPPOSED" | "PART_NOT_SEEN" | "TIE_NOT_KNOWN" | "CREW" | "POST_EMPTY" | "STAND_NOT_SET" | "STANDS_IN_RING" | "STANDS_IN_ZONE" | "PLACE_IN_ZONE" | "CREWS_TOO_NEAR" | "LONG_AT_THE_SAW";
+            rule: "PERMIT_NOT_KNOWN" | "PERMIT_NO" | "EMERGENCY_CARD" | "LIVE_LINE" | "VOLTAGE" | "MACHINE_NOT_RECORDED" | "MACHINE_KEPT_OUT" | "MACHINE_TOO_WEAK" | "PEOPLE_NOBODY_NAMED" | "PEOPLE_NOT_YET_OUT" | "WIND_NOT_KNOWN" | "WIND_NOW" | "WIND_AHEAD" | "DUSK" | "DARK" | "DARK_AHEAD" | "GROUND" | "CROWN_LOAD" | "READINGS_DISAGREE" | "CREW_SIGHTINGS_WAIT" | "HEAVE" | "UNION_ABOVE_CUT" | "UNION_BELOW_CUT" | "VERDICT_EXCLUDED" | "LEFT_YET_WORKED_ON" | "LEFT_YET_LAID" | "READING_MISSING" | "DEFECT" | "DEFECT_PROBED" | "STRIKE" | "ANY_WAY" | "IN_FAN" | "CONTROL_LOST" | "HANGS_UP" | "WITHIN_REACH" | "CONTROL" | "ROTTEN_CORNER" | "BELOW_KEPT" | "BELOW_OPEN" | "NO_WAY_OUT" | "WAY_BARRED" | "COVER_TREE" | "TIME_NOT_KNOWN" | "TOO_SLOW" | "NO_LAY" | "NOT_FIXED" | "PULLER_IN_REACH" | "MOVED_PLATE" | "BED_LIFTS_BUTT" | "BAR_TOO_SHORT" | "FACE_BORE" | "THIN_HINGE" | "FACE_BYPASS" | "BACK_CUT_LOW" | "WEDGES_IN_DEAD_WOOD" | "SIDE_LEAN" | "STRAP" | "STRAP_UNDER_FULL_PULL" | "SPLITS" | "OPENED_FACE" | "CUT_TOO_HIGH" | "CUT_MEETS" | "SCHOOL" | "SPECIAL_CUT" | "SPECIAL_CUTTER" | "TODAY" | "PULL_REFUSED" | "RIGGING" | "KIT_NOT_CHECKED" | "NO_FALLBACK" | "NOBODY_AT_LINE" | "GUY_WRONG_SIDE" | "GUY_TIGHTENS" | "GUY_SLACK" | "GUY_NO_ROPE" | "GUY_WEAK" | "HUNG" | "SUPPORT_CUT" | "STANDS_BENEATH" | "WORK_BENEATH" | "HUNG_IN_RING" | "NO_GUARD" | "KEPT_COMES_DOWN" | "KERF_SAYS_OTHERWISE" | "RING_NOT_KNOWN" | "RING_OF_STEMS" | "PLATE_UP" | "PICTURE_NOT_REENTERED" | "PICTURE_OLD" | "CLOSURE_SHORT" | "STANDS_IN_BIGHT" | "STANDS_IN_SWING" | "BUILDING_NOT_ASKED" | "REST_SUPPOSED" | "PART_NOT_SEEN" | "TIE_NOT_KNOWN" | "CREW" | "POST_EMPTY" | "STAND_NOT_SET" | "STANDS_IN_RING" | "STANDS_IN_ZONE" | "PLACE_IN_ZONE" | "CREWS_TOO_NEAR" | "LONG_AT_THE_SAW";
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             source: string;
@@ -7408,6 +7441,7 @@ export interface components {
             butt: components["schemas"]["SeveredPart"];
             /** Format: double */
             dM: number;
+            end: components["schemas"]["EndSeen"];
             /** @description the cut from its upper to its lower edge */
             face: components["schemas"]["PictureSideFigurePoint"][];
             flags: string[];
@@ -7568,6 +7602,8 @@ export interface components {
             /** @enum {string} */
             state: "STANDING" | "HUNG" | "LYING" | "SET_UP_AGAIN" | "FELLED";
             stemId: string;
+            swing: components["schemas"]["Spot"][][];
+            tiedOff?: components["schemas"]["TiedOff"];
             /**
              * Format: int32
              * @description its number in the order, from 1; empty without an order
@@ -7736,6 +7772,66 @@ export interface components {
             severFrom: "OUTSIDE" | "INSIDE" | "NOT_KNOWN";
             /** @enum {string} */
             type: "RESTS_ON" | "OVERHANGS" | "BOUND" | "HELD_BY_ROPE";
+        };
+        /** @description The line a stem is tied off with, so that its butt cannot swing far. */
+        TiedOff: {
+            anchor: components["schemas"]["Spot"];
+            /**
+             * Format: double
+             * @description paid out between anchor and tie, 0.5..200 m
+             */
+            lineM: number;
+            /**
+             * Format: double
+             * @description tied point along the stem, 0..30 m from the butt
+             */
+            tieFromButtM: number;
+        };
+        /** @description A line the stem is tied off with. */
+        TiedRequest: {
+            anchor: components["schemas"]["Spot"];
+            /**
+             * Format: double
+             * @description paid out between anchor and tie, 0.5..200 m
+             */
+            lineM: number;
+            /**
+             * Format: double
+             * @description tied point along the stem, 0..30 m
+             */
+            tieFromButtM: number;
+        };
+        /** @description How far a tied off butt can come. */
+        TiedView: {
+            /**
+             * Format: double
+             * @description of the butt round its anchor, farthestM from where it is now
+             */
+            discM?: number;
+            /** Format: double */
+            farthestM?: number;
+            /** @description false: the stem lies elsewhere now, and the line no longer reaches it */
+            fits: boolean;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, up */
+                discM?: string;
+                /** @description length, up */
+                farthestM?: string;
+                /** @description length, up */
+                slackM?: string;
+                /** @description azimuth, nearest */
+                wantsAzDeg?: string;
+            };
+            /** Format: double */
+            slackM?: number;
+            /**
+             * Format: double
+             * @description where it wants to go by its lie alone; nobody can promise it
+             */
+            wantsAzDeg?: number;
+            warningWords: string[];
+            warnings: ("LINE_SLACK" | "REST_AND_LINE_DO_NOT_MEET" | "SNATCH_NOT_KNOWN" | "LINE_ACROSS_THE_DRIVE" | "NO_DRIVE_DIRECTION" | "PERSON_INSIDE_SWING" | "PERSON_TOO_NEAR" | "PERSON_NEAR_LINE")[];
         };
         /** @description A tree that stands on a lifted plate; extraNm is the moment of wind, rigging or a pull. */
         TiltRequest: {
@@ -18178,6 +18274,126 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["PullRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    pullTied: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TiedView"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    pullTieStem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TiedRequest"];
             };
         };
         responses: {

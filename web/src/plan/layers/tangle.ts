@@ -134,6 +134,39 @@ function unseen(s: Stem, butt: [number, number], tip: [number, number], lengthM:
   );
 }
 
+/** The line its butt is tied off with, and the ground it can come over on it. */
+function tiedOff(s: Stem, butt: [number, number]): Feature[] {
+  if (!s.tiedOff) return [];
+  return [
+    ...s.swing.map((points) =>
+      alone(
+        new Style({
+          geometry: ring(points),
+          stroke: line('keep', 2, [4, 6]),
+          fill: new Fill({ color: `${token('keep')}14` }),
+          text: words(msg('swing'), 'keep', true),
+          zIndex: 3,
+        }),
+      ),
+    ),
+    alone(
+      new Style({
+        geometry: new LineString([butt, xy(s.tiedOff.anchor)]),
+        stroke: line('act', 3),
+        zIndex: 5,
+      }),
+    ),
+    alone(
+      new Style({
+        geometry: new Point(xy(s.tiedOff.anchor)),
+        image: new Circle({ radius: 6, fill: new Fill({ color: token('act') }) }),
+        text: words(msg('anchor'), 'ink', true, [0, 18]),
+        zIndex: 6,
+      }),
+    ),
+  ];
+}
+
 /** The line by which it is dragged away, the winch, and the ground inside its bend. */
 function dragged(s: Stem, butt: [number, number]): Feature[] {
   if (!s.dragLine) return [];
@@ -212,7 +245,7 @@ function bar(scene: PlanScene, s: Stem, here: boolean, resolution: number, named
     ),
   );
   if (!here) return out;
-  out.push(...dragged(s, butt));
+  out.push(...dragged(s, butt), ...tiedOff(s, butt));
   if (faded) return out;
   out.push(...unseen(s, butt, tip, p.lengthM));
   const written = s.stemId === scene.selected || resolution < COARSE;

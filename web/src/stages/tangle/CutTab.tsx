@@ -5,6 +5,7 @@ import { api, data, type Schemas } from '../../api/client';
 import { useAct } from '../../api/job';
 import { usePreview } from '../../api/usePreview';
 import { usePlanTools } from '../../plan/planTools';
+import { TangleEnd } from '../../figures/TangleEnd';
 import { TangleSide } from '../../figures/TangleSide';
 import { Mark } from '../../figures/Mark';
 import css from './tangle.module.css';
@@ -69,6 +70,7 @@ export function CutTab({ job, stem, leader }: { job: string; stem: Schemas['Tang
       ))}
       {answer?.voided && <p className="refused">{msg('kerfContradicts')}</p>}
       {answer && <Answered cut={answer} />}
+      {answer && <TangleEnd cut={answer} />}
       {answer && leader && !answer.noHandCut && !answer.voided && (
         <>
           <h2>{msg('whatDoesTheKerf')}</h2>

@@ -1,9 +1,11 @@
+import { Fragment } from 'react';
 import { Button } from 'antd';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useSteps } from '../../api/job';
 import { usePlanTools } from '../../plan/planTools';
 import { Rings } from './Holding';
 import { Pull } from './Pull';
+import { Tied } from './Tied';
 import css from './tangle.module.css';
 import { msg } from './words';
 
@@ -53,7 +55,10 @@ export function OrderTab({ job, t, leader }: { job: string; t: Schemas['TangleVi
       {t.stems
         .filter((s) => s.state === 'HUNG')
         .map((s) => (
-          <Pull key={s.stemId} job={job} stem={s} leader={leader} />
+          <Fragment key={s.stemId}>
+            <Pull job={job} stem={s} leader={leader} />
+            {(leader || s.tiedOff) && <Tied job={job} stem={s} leader={leader} />}
+          </Fragment>
         ))}
       {leader && missing.length > 0 && (
         <Button size="large" block onClick={() => void add()}>

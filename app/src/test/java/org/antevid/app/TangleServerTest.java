@@ -565,4 +565,26 @@ class TangleServerTest {
                 "/tangle/stems/" + id(stem) + "/limbs",
                 Map.of("growing", growing, "bent", bent, "thickM", thickM));
     }
+
+    @Test
+    void theButtThatIsTiedOffStaysInADiscAndALineThatDoesNotReachIsRefused() throws Exception {
+        String tied = "/tangle/stems/" + id("S2") + "/pull/tied";
+        assertThat(on("GET", tied, null).status()).isEqualTo(404);
+        Map<String, Object> line =
+                Map.of("anchor", Map.of("eastM", 22, "northM", 50), "lineM", 12, "tieFromButtM", 0.5);
+        assertThat(on("POST", tied, line).status()).isEqualTo(204);
+        JsonNode seen = on("GET", tied, null).body();
+        assertThat(seen.get("fits").asBoolean()).isTrue();
+        assertThat(seen.get("discM").asDouble()).isGreaterThan(12);
+        assertThat(stem("S2").get("swing")).isNotEmpty();
+        assertThat(seen.get("warnings").toString()).contains("LINE_SLACK");
+        Calls.Reply shorter =
+                on("POST", tied, Map.of("anchor", Map.of("eastM", 60, "northM", 50), "lineM", 12, "tieFromButtM", 0.5));
+        assertThat(shorter.status()).isEqualTo(422);
+        assertThat(shorter.body().toString()).contains("lineM");
+        pose("S2", new double[] {30, 30, 0.5}, new double[] {20, 22, 8});
+        assertThat(on("GET", tied, null).body().get("fits").asBoolean())
+                .as("it lies elsewhere")
+                .isFalse();
+    }
 }

@@ -15,6 +15,7 @@ import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.stem.StemState;
+import org.antevid.core.tangle.beam.Across;
 import org.antevid.core.tangle.limb.Limbing;
 import org.antevid.core.tangle.limb.SeenLimb;
 import org.antevid.core.tangle.picture.Member;
@@ -82,7 +83,7 @@ public class Limbs {
                         on.stream()
                                 .map(l -> new SeenLimb(l.growing, l.bent, l.thickM, Optional.ofNullable(l.lengthM)))
                                 .toList(),
-                        Limbing.Across.of(jobs.job(jobId).ground(), m.pose().map(p -> p.azDeg())),
+                        Across.of(jobs.job(jobId).ground(), m.pose().map(p -> p.azDeg())),
                         stem.reading().species().wood().densityHighKgm3(),
                         m.wood(),
                         m.buttDM(),

@@ -162,7 +162,8 @@ class TangleMaker {
                 // what still stands on its foot is no picture of its own
                 Optional.ofNullable(again.get(s.id()))
                         .filter(x -> s.reading().notFelled().isPresent()),
-                Optional.ofNullable(now.lines().get(s.id())));
+                Optional.ofNullable(now.lines().get(s.id())),
+                Optional.ofNullable(now.tied().get(s.id())));
     }
 
     /** What gets in of the job's machines, and the house's own winch. */

@@ -24,12 +24,15 @@ import org.antevid.app.tangle.store.RaisedPlateEntity;
 import org.antevid.app.tangle.store.RaisedPlateRepository;
 import org.antevid.app.tangle.store.RestEntity;
 import org.antevid.app.tangle.store.RestRepository;
+import org.antevid.app.tangle.store.TiedOffEntity;
+import org.antevid.app.tangle.store.TiedOffRepository;
 import org.antevid.core.site.Spot;
 import org.antevid.core.tangle.picture.DragLine;
 import org.antevid.core.tangle.picture.KerfReading;
 import org.antevid.core.tangle.picture.Member;
 import org.antevid.core.tangle.picture.Pose;
 import org.antevid.core.tangle.picture.Rest;
+import org.antevid.core.tangle.picture.TiedOff;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -44,6 +47,7 @@ public class TangleRecords {
     private final HiddenPartRepository hidden;
     private final KerfRepository kerfs;
     private final DragLineRepository lines;
+    private final TiedOffRepository tied;
     private final Stems stems;
     private final Jobs jobs;
 
@@ -55,6 +59,7 @@ public class TangleRecords {
             HiddenPartRepository hidden,
             KerfRepository kerfs,
             DragLineRepository lines,
+            TiedOffRepository tied,
             Stems stems,
             Jobs jobs) {
         this.poses = poses;
@@ -64,6 +69,7 @@ public class TangleRecords {
         this.hidden = hidden;
         this.kerfs = kerfs;
         this.lines = lines;
+        this.tied = tied;
         this.stems = stems;
         this.jobs = jobs;
     }
@@ -90,7 +96,8 @@ public class TangleRecords {
             Map<String, Noted<Member.Bow>> bows,
             Map<String, List<Noted<HiddenPart>>> hidden,
             Map<String, KerfReading> kerfs,
-            Map<String, DragLine> lines) {}
+            Map<String, DragLine> lines,
+            Map<String, TiedOff> tied) {}
 
     /** A part of a stem nobody saw. */
     public record HiddenPart(String id, Member.Hidden part) {}
@@ -121,7 +128,10 @@ public class TangleRecords {
                 .toList();
         Map<String, DragLine> line = new LinkedHashMap<>();
         lines.findByJobIdOrderByAtAscIdAsc(jobId).forEach(l -> line.put(l.stemId, line(l)));
-        return new Now(pose, touching, plate, bow, parts, kerfs(jobId, pose), line);
+        Map<String, TiedOff> off = new LinkedHashMap<>();
+        tied.findByJobIdOrderByAtAscIdAsc(jobId)
+                .forEach(t -> off.put(t.stemId, new TiedOff(new Spot(t.anchorE, t.anchorN), t.lineM, t.tieFromButtM)));
+        return new Now(pose, touching, plate, bow, parts, kerfs(jobId, pose), line, off);
     }
 
     /** A kerf tells until the stem is looked at anew: a later pose, or a rest that was entered or ended since. */
@@ -162,6 +172,19 @@ public class TangleRecords {
         l.redirectE = line.redirect().map(Spot::eastM).orElse(null);
         l.redirectN = line.redirect().map(Spot::northM).orElse(null);
         lines.saveAndFlush(l);
+        jobs.touched(jobId, Change.TANGLE);
+    }
+
+    /** The line a stem is tied off with; a later entry counts in place of this one. */
+    public void tiedOff(String jobId, String stemId, TiedOff line, SignedIn who) {
+        stems.requireOpen(jobId, stemId);
+        TiedOffEntity t = new TiedOffEntity();
+        t.seen(jobId, stemId, who.name());
+        t.anchorE = line.anchor().eastM();
+        t.anchorN = line.anchor().northM();
+        t.lineM = line.lineM();
+        t.tieFromButtM = line.tieFromButtM();
+        tied.saveAndFlush(t);
         jobs.touched(jobId, Change.TANGLE);
     }
 

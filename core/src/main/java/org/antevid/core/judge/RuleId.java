@@ -105,6 +105,7 @@ public enum RuleId implements Code {
     PICTURE_OLD("picture-old", Stage.TANGLE, Source.PRACTICE),
     CLOSURE_SHORT("closure-short", Stage.TANGLE, Source.PRACTICE),
     STANDS_IN_BIGHT("bight", Stage.TANGLE, Source.PRACTICE),
+    STANDS_IN_SWING("swing", Stage.TANGLE, Source.PRACTICE),
     BUILDING_NOT_ASKED("building-not-asked", Stage.TANGLE, Source.PRACTICE),
     REST_SUPPOSED("rest-supposed", Stage.TANGLE, Source.PRACTICE),
     PART_NOT_SEEN("not-seen", Stage.TANGLE, Source.PRACTICE),

@@ -1,6 +1,8 @@
 package org.antevid.core.judge;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
@@ -10,6 +12,7 @@ import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.judge.all.Findings;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Access;
 import org.antevid.core.site.CrownLoad;
 import org.antevid.core.site.EmergencyCard;
@@ -25,6 +28,7 @@ import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
+import org.antevid.core.tangle.ControlLine;
 import org.antevid.core.tangle.GuardRing;
 import org.antevid.core.tangle.Holding;
 import org.antevid.core.tangle.Pile;
@@ -37,6 +41,7 @@ import org.antevid.core.tangle.picture.Pose;
 import org.antevid.core.tangle.picture.PullPlan;
 import org.antevid.core.tangle.picture.Rest;
 import org.antevid.core.tangle.picture.Struck;
+import org.antevid.core.tangle.picture.TiedOff;
 import org.junit.jupiter.api.Test;
 
 /** Rules of what hangs, lies and is tied. */
@@ -64,6 +69,7 @@ class TangleRulesTest {
                 List.of(),
                 Optional.empty(),
                 false,
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
     }
@@ -214,7 +220,8 @@ class TangleRulesTest {
                 m.kerf(),
                 m.lockedInFork(),
                 Optional.of(why),
-                m.dragLine());
+                m.dragLine(),
+                m.tiedOff());
     }
 
     /** A tape at 34 m around a stem of which nobody is within 42 m downhill. */
@@ -331,7 +338,8 @@ class TangleRulesTest {
                 m.kerf(),
                 false,
                 Optional.empty(),
-                Optional.of(new DragLine(new Spot(30, -30), redirect)));
+                Optional.of(new DragLine(new Spot(30, -30), redirect)),
+                Optional.empty());
     }
 
     /** The butt is dragged south round a block to a winch in the south-east. */
@@ -393,5 +401,45 @@ class TangleRulesTest {
         PullPlan aside = PullPlan.of(p, m, new DragLine(new Spot(15, -30), Optional.empty()));
         assertThat(aside.pull().forceN().orElseThrow())
                 .isGreaterThan(straight.pull().forceN().orElseThrow());
+    }
+
+    private static Member tied(double lineM) {
+        Member m = dragged(Optional.empty());
+        return new Member(
+                m.reading(),
+                m.pose(),
+                m.plate(),
+                m.bow(),
+                m.notSeen(),
+                m.kerf(),
+                false,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(new TiedOff(new Spot(8, 0), lineM, 0.5)));
+    }
+
+    /** A line of 9 m to an anchor 8 m east of the butt: it can come 9.45 m from it, and its butt half a metre more. */
+    @Test
+    void nobodyStandsWhereATiedOffButtCanSwing() {
+        assertThat(found(with(tied(9), step(new Spot(14, -3))), RuleId.STANDS_IN_SWING))
+                .get()
+                .extracting(Finding::severity)
+                .isEqualTo(Severity.STOP);
+        assertThat(found(with(tied(9), step(new Spot(19, -3))), RuleId.STANDS_IN_SWING))
+                .isEmpty();
+    }
+
+    @Test
+    void aTiedLineGoneSlackIsSaidAndOneTooShortIsRefused() {
+        Member m = tied(9);
+        Picture p = situation(false, List.of(m), List.of()).place().tangle().orElseThrow();
+        ControlLine slack = m.tiedOff().orElseThrow().line(p, m).orElseThrow();
+        assertThat(slack.warnings()).contains(ControlLine.Warning.LINE_SLACK);
+        assertThat(slack.buttDiscM()).isCloseTo(9 * 1.05 + 0.2 + 0.5, within(1e-9));
+        TiedOff shorter = new TiedOff(new Spot(8, 0), 7, 0.5);
+        assertThatThrownBy(() -> shorter.require(m)).isInstanceOfSatisfying(RefusedInput.class, e -> assertThat(
+                        e.faults().get(0).field())
+                .isEqualTo("lineM"));
+        assertThat(shorter.swing(p, m)).as("it lies elsewhere now").isEmpty();
     }
 }

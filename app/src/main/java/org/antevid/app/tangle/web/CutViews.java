@@ -12,6 +12,7 @@ import org.antevid.core.tangle.beam.BindBest;
 import org.antevid.core.tangle.beam.BindCut;
 import org.antevid.core.tangle.beam.BindSeverity;
 import org.antevid.core.tangle.beam.BindStep;
+import org.antevid.core.tangle.beam.LyingStem;
 import org.antevid.core.tangle.beam.Severed;
 import org.antevid.core.tangle.beam.Squeeze;
 import org.antevid.core.tangle.picture.KerfReading;
@@ -50,6 +51,18 @@ final class CutViews {
             @Shown(in = Dimension.SAWN, to = Side.NEAREST) Optional<Double> depthM) {}
 
     /**
+     * The stem seen from its butt: how the ground lies across it, where it rolls.
+     *
+     * @param downhill the side it rolls to and nobody stands on; empty on level ground
+     */
+    record EndSeen(
+            @Shown(in = Dimension.ANGLE, to = Side.UP) double acrossDeg, Optional<LyingStem.Flank> downhill) {
+        static EndSeen of(LyingStem beam) {
+            return new EndSeen(beam.crossSlopeDeg(), beam.uphill().map(LyingStem.Flank::other));
+        }
+    }
+
+    /**
      * A cut.
      *
      * @param face the cut from its upper to its lower edge
@@ -68,6 +81,7 @@ final class CutViews {
             SeveredPart butt,
             SeveredPart tip,
             List<SideFigure.Point> face,
+            EndSeen end,
             @Shown(in = Dimension.LENGTH, to = Side.UP) Optional<Double> stoneM,
             List<String> stand,
             List<String> flags,
@@ -79,7 +93,12 @@ final class CutViews {
             List<String> unloads) {}
 
     static TangleCut of(
-            BindCut c, SideFigure f, List<String> restNames, boolean voided, Optional<KerfReading.Did> kerf) {
+            BindCut c,
+            LyingStem beam,
+            SideFigure f,
+            List<String> restNames,
+            boolean voided,
+            Optional<KerfReading.Did> kerf) {
         Optional<Double> energy = c.dropJ().map(d -> d + c.elasticJ());
         return new TangleCut(
                 c.xM(),
@@ -92,6 +111,7 @@ final class CutViews {
                 part(c.buttPart(), f.after(c, true)),
                 part(c.tipPart(), f.after(c, false)),
                 List.of(f.top(c.xM()), f.bottom(c.xM())),
+                EndSeen.of(beam),
                 energy.map(e -> Rounding.up(e / (STONE_KG * org.antevid.core.stem.StemMass.G), 1)),
                 Speech.words().terms(c.stand()),
                 Speech.words().terms(c.flags()),

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.problem.NotThere;
 import org.antevid.app.reader.Speech;
 import org.antevid.app.tangle.TangleRecords;
 import org.antevid.app.tangle.Tangles;
@@ -18,10 +19,13 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
+import org.antevid.core.tangle.ControlLine;
 import org.antevid.core.tangle.HungPull;
 import org.antevid.core.tangle.picture.DragLine;
 import org.antevid.core.tangle.picture.Member;
+import org.antevid.core.tangle.picture.Picture;
 import org.antevid.core.tangle.picture.PullPlan;
+import org.antevid.core.tangle.picture.TiedOff;
 import org.antevid.words.Answer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -68,6 +72,36 @@ public class PullController {
             List<List<Spot>> bight,
             List<String> warnings) {}
 
+    /**
+     * A line the stem is tied off with.
+     *
+     * @param lineM paid out between anchor and tie, 0.5..200 m
+     * @param tieFromButtM tied point along the stem, 0..30 m
+     */
+    record TiedRequest(
+            @NotNull @Valid Spot anchor,
+            @NotNull Double lineM,
+            @NotNull Double tieFromButtM) {}
+
+    /**
+     * How far a tied off butt can come.
+     *
+     * @param fits false: the stem lies elsewhere now, and the line no longer reaches it
+     * @param discM of the butt round its anchor, {@code farthestM} from where it is now
+     * @param wantsAzDeg where it wants to go by its lie alone; nobody can promise it
+     */
+    record TiedView(
+            boolean fits,
+            @Shown(in = Dimension.LENGTH, to = Side.UP) Optional<Double> slackM,
+            @Shown(in = Dimension.LENGTH, to = Side.UP) Optional<Double> discM,
+            @Shown(in = Dimension.LENGTH, to = Side.UP) Optional<Double> farthestM,
+
+            @Shown(in = Dimension.AZIMUTH, to = Side.NEAREST)
+            Optional<Double> wantsAzDeg,
+
+            List<ControlLine.Warning> warnings,
+            List<String> warningWords) {}
+
     private final Tangles tangles;
     private final TangleRecords records;
 
@@ -102,6 +136,40 @@ public class PullController {
                 .orElseThrow(() -> new RefusedInput(
                         "NOT_KNOWN", "winch", Message.of(Answer.NO_DRAG_LINE).with("stem", Arg.name(label))));
         return view(t, label, line, reckoned(job, stem, line));
+    }
+
+    /** The line a stem is tied off with, so that its butt cannot swing far; a later entry counts in place of this. */
+    @PostMapping("/tied")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void tieStem(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @Validated @RequestBody TiedRequest t,
+            @AuthenticationPrincipal SignedIn who) {
+        TiedOff line = new TiedOff(t.anchor, t.lineM, t.tieFromButtM);
+        line.require(
+                tangles.tangle(job).picture().member(tangles.label(job, stem)).orElseThrow(NotThere::new));
+        records.tiedOff(job, stem, line, who);
+    }
+
+    /** How far the butt can come on its line. */
+    @GetMapping("/tied")
+    @Needs(Needs.Right.READ)
+    TiedView tied(@PathVariable String job, @PathVariable String stem) {
+        Picture p = tangles.tangle(job).picture();
+        Member m = p.member(tangles.label(job, stem)).orElseThrow(NotThere::new);
+        Optional<ControlLine> line = m.tiedOff().orElseThrow(NotThere::new).line(p, m);
+        List<ControlLine.Warning> warnings = line.map(ControlLine::warnings).orElse(List.of());
+        return new TiedView(
+                line.isPresent(),
+                line.map(ControlLine::slackM),
+                line.map(ControlLine::buttDiscM),
+                line.flatMap(ControlLine::buttMoveMaxM),
+                line.flatMap(l ->
+                        l.drive().map(d -> m.tiedOff().orElseThrow().anchor().bearingTo(d.end()))),
+                warnings,
+                Speech.words().terms(warnings));
     }
 
     private PullPlan reckoned(String job, String stem, DragLine line) {

@@ -354,6 +354,7 @@ public class TangleController {
         Optional<KerfReading> told = m.kerf().filter(k -> k.tellsOf(c.xM));
         return CutViews.of(
                 told.map(k -> cut.asRead(k.did().squeeze(), cut.roomBelow())).orElse(cut),
+                beam,
                 SideFigure.of(m).orElseThrow(),
                 t.picture().restsOf(label).stream()
                         .map(r -> r.other()

@@ -37,6 +37,7 @@ import org.antevid.core.tangle.picture.Picture;
 import org.antevid.core.tangle.picture.Pose;
 import org.antevid.core.tangle.picture.Rest;
 import org.antevid.core.tangle.picture.SideFigure;
+import org.antevid.core.tangle.picture.TiedOff;
 import org.antevid.words.Answer;
 
 /** The picture of the tangle as screens read it: distances rounded up, loads in kg at the high side. */
@@ -120,6 +121,7 @@ final class TangleViews {
      * @param lookAgain why it has to be looked at again
      * @param lookIsOld looked at longer ago than a look counts
      * @param dragLine by which it is to be dragged away, {@code bight} the ground inside its bend
+     * @param tiedOff by which its butt is kept, {@code swing} the ground it can come over
      * @param unstable as entered, nothing holds it up: a rest is missing
      */
     record TangledStem(
@@ -147,6 +149,8 @@ final class TangleViews {
             boolean unstable,
             Optional<DragLine> dragLine,
             List<List<Spot>> bight,
+            Optional<TiedOff> tiedOff,
+            List<List<Spot>> swing,
             RingView ring) {}
 
     /**
@@ -302,6 +306,8 @@ final class TangleViews {
                                 .orElse(m.reading().at())))
                         .map(Shape::outlines)
                         .orElse(List.of()),
+                m.tiedOff(),
+                m.tiedOff().flatMap(x -> x.swing(p, m)).map(Shape::outlines).orElse(List.of()),
                 RingView.of(ring));
     }
 

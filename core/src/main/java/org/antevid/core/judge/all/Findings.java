@@ -44,6 +44,7 @@ import org.antevid.core.judge.tangle.ClosureShort;
 import org.antevid.core.judge.tangle.HungInRing;
 import org.antevid.core.judge.tangle.HungTree;
 import org.antevid.core.judge.tangle.InTheBight;
+import org.antevid.core.judge.tangle.InTheSwing;
 import org.antevid.core.judge.tangle.KeptComesDown;
 import org.antevid.core.judge.tangle.KerfSaysOtherwise;
 import org.antevid.core.judge.tangle.LookedAtAgain;
@@ -104,6 +105,7 @@ public final class Findings {
             new ClosureShort(),
             new BuildingAsked(),
             new InTheBight(),
+            new InTheSwing(),
             new SupportOfHung(),
             new BeneathHung(),
             new HungInRing(),

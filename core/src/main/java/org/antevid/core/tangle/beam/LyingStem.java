@@ -52,7 +52,7 @@ public record LyingStem(
         LEFT,
         RIGHT;
 
-        Flank other() {
+        public Flank other() {
             return this == LEFT ? RIGHT : LEFT;
         }
 

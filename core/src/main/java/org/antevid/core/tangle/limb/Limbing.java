@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import org.antevid.core.site.Ground;
+import org.antevid.core.tangle.beam.Across;
 import org.antevid.core.tangle.beam.BeamWood;
 import org.antevid.core.tangle.beam.LyingStem.Flank;
 
@@ -18,35 +18,6 @@ import org.antevid.core.tangle.beam.LyingStem.Flank;
  */
 public record Limbing(List<Turn> turns, Optional<Double> lastTenthM) {
     private static final double TENTH = 0.1;
-
-    /** How the ground lies across the stem, seen from butt to tip. */
-    public enum Across {
-        LEVEL,
-        DOWN_LEFT,
-        DOWN_RIGHT,
-        /** it slopes, and nobody knows how the stem lies on it */
-        NOT_KNOWN;
-
-        /** Ground that slopes less than this across the stem is level, degrees. */
-        private static final double LEVEL_DEG = 1;
-
-        /** @param azDeg direction of the stem from butt to tip; empty while nobody measured how it lies */
-        public static Across of(Ground ground, Optional<Double> azDeg) {
-            if (azDeg.isEmpty()) {
-                return ground.slopeDeg() < LEVEL_DEG ? LEVEL : NOT_KNOWN;
-            }
-            double right = ground.alongDeg(azDeg.get() + 90);
-            return Math.abs(right) < LEVEL_DEG ? LEVEL : right > 0 ? DOWN_RIGHT : DOWN_LEFT;
-        }
-
-        private Optional<Flank> downhill() {
-            return switch (this) {
-                case DOWN_LEFT -> Optional.of(Flank.LEFT);
-                case DOWN_RIGHT -> Optional.of(Flank.RIGHT);
-                case LEVEL, NOT_KNOWN -> Optional.empty();
-            };
-        }
-    }
 
     /** Where the stem rolls when a limb has gone. */
     public enum Rolls {

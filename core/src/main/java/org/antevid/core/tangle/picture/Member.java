@@ -28,7 +28,8 @@ public record Member(
         Optional<KerfReading> kerf,
         boolean lockedInFork,
         Optional<LookAgain> lookAgain,
-        Optional<DragLine> dragLine) {
+        Optional<DragLine> dragLine,
+        Optional<TiedOff> tiedOff) {
     private static final double CUT_M = 0.1;
     private static final double TIP_D_M = 0.03;
     private static final double SOFT_GPA = 6.75;

@@ -21,6 +21,7 @@ import org.antevid.core.tangle.GuardRing;
 import org.antevid.core.tangle.Holding;
 import org.antevid.core.tangle.Pile;
 import org.antevid.core.tangle.Release;
+import org.antevid.core.tangle.beam.Across;
 import org.antevid.core.tangle.beam.Bind;
 import org.antevid.core.tangle.beam.Clearance;
 import org.antevid.core.tangle.beam.LyingStem;
@@ -354,8 +355,8 @@ public record Picture(
                     clearance(m, pose),
                     Optional.empty(),
                     LyingStem.U_GAP_M,
-                    Math.abs(ground.alongDeg(pose.azDeg() + 90)),
-                    uphill(pose),
+                    Math.abs(Across.rightDeg(ground, pose.azDeg())),
+                    Across.of(ground, Optional.of(pose.azDeg())).downhill().map(LyingStem.Flank::other),
                     Optional.empty());
         });
     }
@@ -387,14 +388,6 @@ public record Picture(
         } catch (RefusedInput cannotBeReckoned) {
             return false;
         }
-    }
-
-    /** @return the side that lies higher, as seen from butt to tip */
-    private Optional<LyingStem.Flank> uphill(Pose pose) {
-        double right = ground.alongDeg(pose.azDeg() + 90);
-        return Math.abs(right) < 1
-                ? Optional.empty()
-                : Optional.of(right > 0 ? LyingStem.Flank.LEFT : LyingStem.Flank.RIGHT);
     }
 
     private static List<Clearance.Point> clearance(Member m, Pose pose) {
