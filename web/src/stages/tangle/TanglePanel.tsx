@@ -65,7 +65,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
             <p className="empty">{msg('nothingRecordedHungUp')}</p>
           ))}
         {part === 'cut' && lies && (
-          <Limbs key={lies.id} job={job} stemId={lies.id} label={lies.label} leader={leader} />
+          <Limbs key={`limbs ${lies.id}`} job={job} stemId={lies.id} label={lies.label} leader={leader} />
         )}
         {part === 'plate' && (
           <>

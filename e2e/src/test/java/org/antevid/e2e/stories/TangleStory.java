@@ -122,6 +122,33 @@ class TangleStory extends DemoStory {
         assertThat(imre.region("A cut of S7").locator("svg text").first()).not().hasText(before);
         assertThat(imre.region("A cut of S7")).containsText("Stand ");
         imre.shot("tangle-cut");
+        limb("left", "pressed up", 2);
+        limb("on top", "not bent", 1);
+        Locator limbs = imre.region("Limbs of S7");
+        assertThat(limbs.locator("li").first()).containsText("on top");
+        assertThat(limbs.locator("li").nth(1)).containsText("the stem lies on it");
+        assertThat(limbs.locator("li").nth(1)).containsText("squeezed above");
+        assertThat(limbs.locator("li").nth(1)).containsText("then the stem rolls");
+        assertThat(limbs).containsText("stop at the last tenth");
+        limbs.scrollIntoViewIfNeeded();
+        imre.shot("tangle-limbs");
+        limbs.locator("li").first().getByText("It is off").click();
+        assertThat(limbs.locator("li")).hasCount(1);
+    }
+
+    /** Three taps and one to keep it. */
+    private void limb(String grows, String bent, int thick) {
+        Locator limbs = imre.region("Limbs of S7");
+        limbs.getByText(grows, new Locator.GetByTextOptions().setExact(true))
+                .last()
+                .click();
+        limbs.getByText(bent, new Locator.GetByTextOptions().setExact(true))
+                .last()
+                .click();
+        limbs.getByLabel("How thick, at most").locator("label").nth(thick).click();
+        limbs.getByText("Add this limb").click();
+        assertThat(limbs.locator("li").filter(new Locator.FilterOptions().setHasText(grows + ",")))
+                .hasCount(1);
     }
 
     @Test
@@ -275,6 +302,19 @@ class TangleStory extends DemoStory {
         imre.tapPlan(70, 44);
         assertThat(drag).containsText("Nobody inside the bend of the line");
         imre.shot("tangle-drag");
+        imre.button("Tie the butt of S2 off");
+        Locator tie = imre.region("Tie the butt of S2 off");
+        tie.getByText("Tap the anchor").click();
+        imre.tapPlan(30, 52);
+        imre.fill("Line paid out", "3");
+        imre.fill("Tied from the butt", "0.5");
+        imre.button("Keep this line");
+        imre.refused("shorter than the way from the anchor to the tie");
+        imre.fill("Line paid out", "20");
+        imre.button("Keep this line");
+        assertThat(tie).containsText("The butt stays within");
+        assertThat(tie).containsText("by its lie alone");
+        imre.shot("tangle-tied");
     }
 
     @Test
