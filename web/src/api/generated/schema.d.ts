@@ -5525,8 +5525,12 @@ export interface components {
                 /** @description sawn, nearest */
                 depthM?: string;
             };
-            /** @description words of the side it is cut from */
-            side?: string;
+            /**
+             * @description it is cut from, sideWords what that is called
+             * @enum {string}
+             */
+            side?: "TOP" | "BOTTOM" | "HOLLOW_SIDE" | "OUTER_SIDE";
+            sideWords?: string;
             words: string;
         };
         /** @description A limb's turn. */

@@ -144,8 +144,17 @@ function tiedOff(s: Stem, butt: [number, number]): Feature[] {
           geometry: ring(points),
           stroke: line('keep', 2, [4, 6]),
           fill: new Fill({ color: `${token('keep')}14` }),
-          text: words(msg('swing'), 'keep', true),
           zIndex: 3,
+        }),
+      ),
+    ),
+    // at its lower edge: in its middle stand the anchor's word and those of the line it is dragged by
+    ...s.swing.slice(0, 1).map((points) =>
+      alone(
+        new Style({
+          geometry: new Point(xy(points.reduce((a, b) => (b.northM < a.northM ? b : a)))),
+          text: words(msg('swing'), 'keep', true, [0, 14]),
+          zIndex: 9,
         }),
       ),
     ),

@@ -117,7 +117,9 @@ function Turn({ limb, off }: { limb: Schemas['LimbTurn']; off?: () => void }) {
         <br />
         {limb.squeezedWords}, {limb.severityWords} ·{' '}
         {limb.steps
-          .map((s) => [s.words, s.side && msg('fromSide', { side: s.side }), s.said.depthM].filter(Boolean).join(' '))
+          .map((s) =>
+            [s.words, s.sideWords && msg('fromThe', { side: s.sideWords }), s.said.depthM].filter(Boolean).join(' '),
+          )
           .join(', ')}
         <br />
         <small>{msg('limbMass', { mass: limb.mass, measured: String(limb.lengthMeasured) })}</small>

@@ -547,6 +547,8 @@ class TangleServerTest {
         assertThat(carrier.get("squeezed").asText()).isEqualTo("TOP");
         assertThat(carrier.get("rolls").asText()).isEqualTo("LEFT");
         assertThat(carrier.at("/steps/0/words").asText()).isEqualTo("relief cut");
+        assertThat(carrier.at("/steps/0/side").asText()).isEqualTo("TOP");
+        assertThat(carrier.at("/steps/0/sideWords").asText()).isEqualTo("top");
         assertThat(carrier.at("/said/thickM").asText()).isEqualTo("200 mm");
         assertThat(seen.at("/said/lastTenthM").asText()).endsWith("mm");
         assertThat(on("DELETE", "/tangle/limbs/" + carrier.get("id").asText(), null)

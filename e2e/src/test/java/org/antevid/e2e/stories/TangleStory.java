@@ -128,6 +128,8 @@ class TangleStory extends DemoStory {
         assertThat(limbs.locator("li").first()).containsText("on top");
         assertThat(limbs.locator("li").nth(1)).containsText("the stem lies on it");
         assertThat(limbs.locator("li").nth(1)).containsText("squeezed above");
+        assertThat(limbs.locator("li").nth(1)).containsText("relief cut from the top");
+        assertThat(limbs.locator("li").nth(1)).containsText("release cut, stepped from the bottom");
         assertThat(limbs.locator("li").nth(1)).containsText("then the stem rolls");
         assertThat(limbs).containsText("stop at the last tenth");
         limbs.scrollIntoViewIfNeeded();

@@ -52,11 +52,12 @@ public class LimbController {
             @NotNull Double thickM,
             @Nullable Double lengthM) {}
 
-    /** @param side words of the side it is cut from */
+    /** @param side it is cut from, {@code sideWords} what that is called */
     record LimbStep(
             BindStep.Action action,
             String words,
-            Optional<String> side,
+            Optional<LimbCut.Face> side,
+            Optional<String> sideWords,
             @Shown(in = Dimension.SAWN, to = Side.NEAREST) Optional<Double> depthM) {}
 
     /**
@@ -137,6 +138,7 @@ public class LimbController {
                         .map(s -> new LimbStep(
                                 s.action(),
                                 Speech.words().term(s.action()),
+                                s.side(),
                                 s.side().map(Speech.words()::term),
                                 s.depthM()))
                         .toList());
