@@ -4157,6 +4157,8 @@ export interface components {
             wedges: boolean;
         };
         CutRequest: {
+            /** @description why nobody cuts from below there; none where they can */
+            notFromBelow?: ("ROOM" | "BRANCHES" | "FOOTING" | "EFFORT")[];
             /** Format: double */
             xM: number;
         };
@@ -7442,7 +7444,11 @@ export interface components {
         };
         /** @description A cut. */
         TangleCut: {
+            /** @description it is cut from below last, unless somebody says why not */
+            asksFromBelow: boolean;
             butt: components["schemas"]["SeveredPart"];
+            /** @description it takes a plunge that is swept round: a second opinion */
+            curvedPlunge: boolean;
             /** Format: double */
             dM: number;
             end: components["schemas"]["EndSeen"];

@@ -1,4 +1,4 @@
-import { Button, Slider } from 'antd';
+import { Button, Checkbox, Slider } from 'antd';
 import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { api, data, type Schemas } from '../../api/client';
@@ -15,6 +15,8 @@ import { msg } from './words';
 const END_M = 0.2;
 const STEP_M = 0.05;
 const DID = ['CLOSES', 'OPENS', 'STAYS'] as const;
+type NotFromBelow = NonNullable<NonNullable<Schemas['CutRequest']['notFromBelow']>[number]>;
+const WHY_NOT: NotFromBelow[] = ['ROOM', 'BRANCHES', 'FOOTING', 'EFFORT'];
 const MARKS = { NEUTRAL: 'ready', LOW: 'ready', MODERATE: 'CAUTION', HIGH: 'SECOND_OPINION', EXTREME: 'STOP' } as const;
 
 /** A cut, dragged along the stem: which side is squeezed, what both parts do, in what order it is cut. */
@@ -26,11 +28,13 @@ export function CutTab({ job, stem, leader }: { job: string; stem: Schemas['Tang
   const [chosen, setChosen] = useState<number>();
   const x = Math.min(length - END_M, chosen ?? Math.round((length / 3) * 20) / 20);
   const stamp = JSON.stringify([stem.pose, stem.rests, stem.kerf]);
-  const { answer, faults } = usePreview('tanglecut', able ? stem.stemId : undefined, x, stamp, (xM, signal) =>
+  const [notFromBelow, setNotFromBelow] = useState<NotFromBelow[]>([]);
+  const asked = able ? stem.stemId : undefined;
+  const { answer, faults } = usePreview('tanglecut', asked, { xM: x, notFromBelow }, stamp, (body, signal) =>
     data(
       api.POST('/api/jobs/{job}/tangle/stems/{stem}/cut', {
         params: { path: { job, stem: stem.stemId } },
-        body: { xM },
+        body,
         signal,
       }),
     ),
@@ -70,6 +74,22 @@ export function CutTab({ job, stem, leader }: { job: string; stem: Schemas['Tang
       ))}
       {answer?.voided && <p className="refused">{msg('kerfContradicts')}</p>}
       {answer && <Answered cut={answer} />}
+      {answer?.asksFromBelow && !answer.noHandCut && !answer.voided && (
+        <>
+          <h2>{msg('cannotFromBelow')}</h2>
+          <Checkbox.Group
+            aria-label={msg('cannotFromBelow')}
+            value={notFromBelow}
+            onChange={setNotFromBelow}
+            options={WHY_NOT.map((value) => ({ value, label: said('BindCut.NotFromBelow', value) }))}
+          />
+        </>
+      )}
+      {answer?.curvedPlunge && !answer.voided && (
+        <p>
+          <Mark kind="SECOND_OPINION" /> <b>{msg('curvedPlunge')}</b>
+        </p>
+      )}
       {answer && <TangleEnd cut={answer} />}
       {answer && leader && !answer.noHandCut && !answer.voided && (
         <>

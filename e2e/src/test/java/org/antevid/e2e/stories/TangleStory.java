@@ -112,6 +112,12 @@ class TangleStory extends DemoStory {
         chosen("S7").click();
         imre.tab("Cut");
         assertThat(imre.region("A cut of S7")).containsText("Both parts after the cut");
+        assertThat(imre.region("A cut of S7")).not().containsText("Curved plunge");
+        imre.page.getByLabel("branches in the way").check();
+        assertThat(imre.region("A cut of S7")).containsText("Curved plunge, in two passes: second opinion");
+        assertThat(imre.region("A cut of S7")).containsText("sweep");
+        imre.page.getByLabel("branches in the way").uncheck();
+        assertThat(imre.region("A cut of S7")).not().containsText("Curved plunge");
         String before = imre.region("A cut of S7").locator("svg text").first().textContent();
         Locator marker = imre.page.getByRole(
                 AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Where to cut, from the butt"));
@@ -300,6 +306,8 @@ class TangleStory extends DemoStory {
         assertThat(drag).containsText("off its axis");
         drag.getByText("Round a block").click();
         imre.tapPlan(40, 62);
+        assertThat(drag).containsText("Block: tapped");
+        imre.page.waitForTimeout(400);
         drag.getByText("Winch elsewhere").click();
         imre.tapPlan(70, 44);
         assertThat(drag).containsText("Nobody inside the bend of the line");

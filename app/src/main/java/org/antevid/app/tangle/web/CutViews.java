@@ -67,6 +67,8 @@ final class CutViews {
      *
      * @param face the cut from its upper to its lower edge
      * @param voided a kerf has contradicted the picture: nothing is cut by it
+     * @param asksFromBelow it is cut from below last, unless somebody says why not
+     * @param curvedPlunge it takes a plunge that is swept round: a second opinion
      * @param kerf what a first cut here showed
      * @param stoneM the freed energy as the height a stone of 40 kg falls from; empty while a movement is not known
      */
@@ -87,6 +89,8 @@ final class CutViews {
             List<String> flags,
             boolean noHandCut,
             boolean voided,
+            boolean asksFromBelow,
+            boolean curvedPlunge,
             Optional<KerfReading.Did> kerf,
             List<SawStep> sequence,
             List<String> overloaded,
@@ -117,6 +121,8 @@ final class CutViews {
                 Speech.words().terms(c.flags()),
                 c.flags().contains(BindCut.Flag.HUNG_PART_OVERHEAD_NO_HAND_CUT),
                 voided,
+                c.section().squeeze() == Squeeze.TOP_BIND && c.roomBelow(),
+                c.curvedPlunge(),
                 kerf,
                 voided ? List.of() : c.sequence().stream().map(CutViews::step).toList(),
                 c.overloaded().stream().map(restNames::get).toList(),

@@ -149,7 +149,8 @@ public class TangleController {
             @NotNull @DecimalMin("0") @DecimalMax("60") Double fromM,
             @NotNull @DecimalMin("0") @DecimalMax("60") Double toM) {}
 
-    record CutRequest(@NotNull Double xM) {}
+    /** @param notFromBelow why nobody cuts from below there; none where they can */
+    record CutRequest(@NotNull Double xM, @Nullable List<BindCut.NotFromBelow> notFromBelow) {}
 
     record KerfRequest(
             @NotNull @DecimalMin("0") @DecimalMax("60") Double xM, KerfReading.@NotNull Did did) {}
@@ -352,8 +353,10 @@ public class TangleController {
         Member m = t.picture().member(label).orElseThrow();
         BindCut cut = Bind.of(beam, List.of(c.xM)).cuts().get(0);
         Optional<KerfReading> told = m.kerf().filter(k -> k.tellsOf(c.xM));
+        BindCut read =
+                told.map(k -> cut.asRead(k.did().squeeze(), cut.roomBelow())).orElse(cut);
         return CutViews.of(
-                told.map(k -> cut.asRead(k.did().squeeze(), cut.roomBelow())).orElse(cut),
+                c.notFromBelow == null || c.notFromBelow.isEmpty() ? read : read.fromAbove(),
                 beam,
                 SideFigure.of(m).orElseThrow(),
                 t.picture().restsOf(label).stream()

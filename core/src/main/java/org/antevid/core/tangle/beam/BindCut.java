@@ -141,6 +141,26 @@ public record BindCut(
         return heightM.orElse(0.0) >= ROOM_M;
     }
 
+    /** Why nobody cuts from below where the height alone would let them. */
+    public enum NotFromBelow {
+        ROOM,
+        BRANCHES,
+        FOOTING,
+        EFFORT
+    }
+
+    /** @return the same, cut from above: somebody said why not from below */
+    public BindCut fromAbove() {
+        return asRead(section.squeeze(), false);
+    }
+
+    /** @return whether it takes a plunge that is swept round, which needs a second opinion (practice rule) */
+    public boolean curvedPlunge() {
+        return sequence.stream()
+                .anyMatch(s -> s.action() == BindStep.Action.J_PLUNGE_MID_THEN_DOWN
+                        || s.action() == BindStep.Action.J_PLUNGE_EXIT);
+    }
+
     private static double elastic(Severed part) {
         return part.act().rests() ? part.energyJ().orElse(0.0) : part.bendingLostJ();
     }
