@@ -95,7 +95,12 @@ function Identity({ job, stem }: { job: string; stem: Stem }) {
             optionFilterProp="label"
             popupMatchSelectWidth={300}
             value={stem.species}
-            options={species.map((c) => ({ value: c.key, label: `${c.words} (${c.botanical})` }))}
+            // until the list is here: what this one is called, not its key
+            options={
+              species.length > 0
+                ? species.map((c) => ({ value: c.key, label: `${c.words} (${c.botanical})` }))
+                : [{ value: stem.species, label: stem.commonName }]
+            }
             onChange={(key) => change({ species: key })}
           />
         </label>

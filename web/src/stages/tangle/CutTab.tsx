@@ -8,6 +8,7 @@ import { usePlanTools } from '../../plan/planTools';
 import { TangleEnd } from '../../figures/TangleEnd';
 import { TangleSide } from '../../figures/TangleSide';
 import { Mark } from '../../figures/Mark';
+import { Sectioned } from './Sectioned';
 import css from './tangle.module.css';
 import { said } from './terms';
 import { msg } from './words';
@@ -114,6 +115,7 @@ export function CutTab({ job, stem, leader }: { job: string; stem: Schemas['Tang
           </div>
         </>
       )}
+      {leader && stem.state === 'HUNG' && <Sectioned job={job} stem={stem} />}
       <h2>{msg('betterPlaces')}</h2>
       {best.data?.length === 0 && <p className="refused">{msg('noSafeHandCut')}</p>}
       <ul className="list">

@@ -16,11 +16,13 @@ export function LookAgain({ job, stem, leader }: { job: string; stem: Schemas['T
       <span>
         {stem.lookAgain === 'STEP_DONE'
           ? msg('lookAfterStep', { stem: stem.label })
-          : stem.lookAgain === 'GUST'
-            ? msg('lookAfterGust', { stem: stem.label })
-            : msg('lookIsOld', { stem: stem.label, at: stem.lookedAt ? clock(stem.lookedAt) : '' })}
+          : stem.lookAgain === 'SECTIONED'
+            ? msg('lookAfterCut', { stem: stem.label })
+            : stem.lookAgain === 'GUST'
+              ? msg('lookAfterGust', { stem: stem.label })
+              : msg('lookIsOld', { stem: stem.label, at: stem.lookedAt ? clock(stem.lookedAt) : '' })}
       </span>
-      {leader && (
+      {leader && stem.lookAgain !== 'SECTIONED' && (
         <Button
           size="large"
           onClick={() =>

@@ -12,6 +12,7 @@ export function PlateBack({ job, stem }: { job: string; stem: Schemas['TangledSt
   const [stub, setStub] = useState<number | null>(null);
   const [line, setLine] = useState<number | null>(null);
   const [back, setBack] = useState<number | null>(null);
+  const [lift, setLift] = useState<number | null>(null);
   const [limit, setLimit] = useState<number | null>(null);
   const [crater, setCrater] = useState<number | null>(null);
   const [fill, setFill] = useState<number | null>(null);
@@ -22,6 +23,7 @@ export function PlateBack({ job, stem }: { job: string; stem: Schemas['TangledSt
       stubM: stub ?? undefined,
       lineXM: line ?? 0,
       anchorBackM: back ?? undefined,
+      liftDeg: back === null ? (lift ?? undefined) : undefined,
       limitN: limit === null ? undefined : limit * KN,
       craterM: crater ?? undefined,
       fillM: fill ?? undefined,
@@ -107,6 +109,18 @@ export function PlateBack({ job, stem }: { job: string; stem: Schemas['TangledSt
           digits={1}
         />
       </div>
+      {back === null && (
+        <Stepper
+          label={msg('craneLiftsAt')}
+          unit="°"
+          value={lift}
+          onChange={setLift}
+          step={5}
+          min={20}
+          max={160}
+          digits={0}
+        />
+      )}
       {[...faults.map((f) => f.message), ...(failed ? [failed.message] : [])].map((m) => (
         <p key={m} className="refused">
           {m}

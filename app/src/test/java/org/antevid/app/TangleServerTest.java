@@ -270,7 +270,7 @@ class TangleServerTest {
         kerf("S3", "OPENS");
         assertThat(cut("S3", 4).get("voided").asBoolean()).isTrue();
         assertThat(cut("S3", 4).get("sequence")).isEmpty();
-        assertThat(on("GET", "/findings", null).body().toString()).contains("the kerf showed another side squeezed");
+        assertThat(on("GET", "/findings", null).text()).contains("the kerf showed another side squeezed");
         assertThat(rest("S3", 6, "GROUND", null).status()).isEqualTo(201);
         assertThat(cut("S3", 4).get("voided").asBoolean()).isFalse();
     }
@@ -588,5 +588,28 @@ class TangleServerTest {
         assertThat(on("GET", tied, null).body().get("fits").asBoolean())
                 .as("it lies elsewhere")
                 .isFalse();
+    }
+
+    @Test
+    void aPieceCutOffWhileItHangsStopsUntilItsNewPoseIsEnteredAndAsItWasDoesNotDo() throws Exception {
+        String sections = "/tangle/stems/" + id("S2") + "/sections";
+        Calls.Reply slack = on("POST", sections, Map.of("cutBy", "Lorne Askew", "winchOn", false));
+        assertThat(slack.status()).isEqualTo(422);
+        assertThat(slack.body().toString()).contains("winchOn");
+        assertThat(on("POST", sections, Map.of("cutBy", " ", "winchOn", true)).status())
+                .isEqualTo(422);
+        assertThat(on("POST", sections, Map.of("cutBy", "Lorne Askew", "winchOn", true))
+                        .status())
+                .isEqualTo(204);
+        assertThat(stem("S2").get("lookAgain").asText()).isEqualTo("SECTIONED");
+        on("POST", "/tangle/stems/" + id("S2") + "/looks", null);
+        assertThat(stem("S2").get("lookAgain").asText()).as("as it was").isEqualTo("SECTIONED");
+        assertThat(on("GET", "/findings", null).text())
+                .contains("PICTURE_NOT_REENTERED", "S2: cut once while it hangs");
+        pose("S2", new double[] {16, 44, 0.5}, new double[] {6, 36.5, 8});
+        assertThat(stem("S2").hasNonNull("lookAgain")).isFalse();
+        assertThat(on("GET", "/findings", null).text())
+                .doesNotContain("PICTURE_NOT_REENTERED")
+                .contains("S2: cut once while it hangs");
     }
 }

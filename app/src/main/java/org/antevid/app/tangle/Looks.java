@@ -102,15 +102,17 @@ public class Looks {
         rows.stream().filter(counts).forEach(r -> last.merge(r.stemId, r.at, (a, b) -> a.isAfter(b) ? a : b));
     }
 
-    /** @return why a stem has to be looked at again, by id; a step that moved it weighs more than a gust */
+    /** @return why a stem has to be looked at again, by id; of several the weightiest, in their order */
     Map<String, LookAgain> again(String jobId) {
         Map<String, Instant> last = last(jobId);
+        Map<String, Instant> posed = new LinkedHashMap<>();
+        latest(posed, poses.findByJobIdOrderByAtAscIdAsc(jobId), p -> true);
         Map<String, LookAgain> again = new LinkedHashMap<>();
         stirred.findByJobIdOrderByAtAscIdAsc(jobId).stream()
-                .filter(s -> Optional.ofNullable(last.get(s.stemId))
+                .filter(s -> Optional.ofNullable((s.why == LookAgain.SECTIONED ? posed : last).get(s.stemId))
                         .filter(l -> l.isAfter(s.at))
                         .isEmpty())
-                .forEach(s -> again.merge(s.stemId, s.why, (a, b) -> a == LookAgain.STEP_DONE ? a : b));
+                .forEach(s -> again.merge(s.stemId, s.why, (a, b) -> a.compareTo(b) <= 0 ? a : b));
         return again;
     }
 }

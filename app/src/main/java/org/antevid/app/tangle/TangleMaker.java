@@ -163,7 +163,8 @@ class TangleMaker {
                 Optional.ofNullable(again.get(s.id()))
                         .filter(x -> s.reading().notFelled().isPresent()),
                 Optional.ofNullable(now.lines().get(s.id())),
-                Optional.ofNullable(now.tied().get(s.id())));
+                Optional.ofNullable(now.tied().get(s.id())),
+                now.sections().getOrDefault(s.id(), 0));
     }
 
     /** What gets in of the job's machines, and the house's own winch. */

@@ -48,6 +48,7 @@ public class TangleRecords {
     private final KerfRepository kerfs;
     private final DragLineRepository lines;
     private final TiedOffRepository tied;
+    private final Sections sections;
     private final Stems stems;
     private final Jobs jobs;
 
@@ -60,6 +61,7 @@ public class TangleRecords {
             KerfRepository kerfs,
             DragLineRepository lines,
             TiedOffRepository tied,
+            Sections sections,
             Stems stems,
             Jobs jobs) {
         this.poses = poses;
@@ -70,6 +72,7 @@ public class TangleRecords {
         this.kerfs = kerfs;
         this.lines = lines;
         this.tied = tied;
+        this.sections = sections;
         this.stems = stems;
         this.jobs = jobs;
     }
@@ -86,6 +89,7 @@ public class TangleRecords {
     /**
      * All that counts now, by stem id.
      *
+     * @param sections how many pieces were cut off each while it hung
      * @param kerfs what a first cut showed since its stem was last looked at
      * @param rests those that were not ended, each with its stem's label in it
      */
@@ -97,7 +101,8 @@ public class TangleRecords {
             Map<String, List<Noted<HiddenPart>>> hidden,
             Map<String, KerfReading> kerfs,
             Map<String, DragLine> lines,
-            Map<String, TiedOff> tied) {}
+            Map<String, TiedOff> tied,
+            Map<String, Integer> sections) {}
 
     /** A part of a stem nobody saw. */
     public record HiddenPart(String id, Member.Hidden part) {}
@@ -131,7 +136,7 @@ public class TangleRecords {
         Map<String, TiedOff> off = new LinkedHashMap<>();
         tied.findByJobIdOrderByAtAscIdAsc(jobId)
                 .forEach(t -> off.put(t.stemId, new TiedOff(new Spot(t.anchorE, t.anchorN), t.lineM, t.tieFromButtM)));
-        return new Now(pose, touching, plate, bow, parts, kerfs(jobId, pose), line, off);
+        return new Now(pose, touching, plate, bow, parts, kerfs(jobId, pose), line, off, sections.counted(jobId));
     }
 
     /** A kerf tells until the stem is looked at anew: a later pose, or a rest that was entered or ended since. */

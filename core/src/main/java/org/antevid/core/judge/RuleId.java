@@ -106,6 +106,7 @@ public enum RuleId implements Code {
     CLOSURE_SHORT("closure-short", Stage.TANGLE, Source.PRACTICE),
     STANDS_IN_BIGHT("bight", Stage.TANGLE, Source.PRACTICE),
     STANDS_IN_SWING("swing", Stage.TANGLE, Source.PRACTICE),
+    SECTIONED("sectioned", Stage.TANGLE, Source.PRACTICE),
     BUILDING_NOT_ASKED("building-not-asked", Stage.TANGLE, Source.PRACTICE),
     REST_SUPPOSED("rest-supposed", Stage.TANGLE, Source.PRACTICE),
     PART_NOT_SEEN("not-seen", Stage.TANGLE, Source.PRACTICE),

@@ -71,7 +71,8 @@ class TangleRulesTest {
                 false,
                 Optional.empty(),
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                0);
     }
 
     private static Situation situation(boolean machine, List<Member> members, List<Rest> rests, Pile.Relation... rel) {
@@ -221,7 +222,8 @@ class TangleRulesTest {
                 m.lockedInFork(),
                 Optional.of(why),
                 m.dragLine(),
-                m.tiedOff());
+                m.tiedOff(),
+                0);
     }
 
     /** A tape at 34 m around a stem of which nobody is within 42 m downhill. */
@@ -339,7 +341,8 @@ class TangleRulesTest {
                 false,
                 Optional.empty(),
                 Optional.of(new DragLine(new Spot(30, -30), redirect)),
-                Optional.empty());
+                Optional.empty(),
+                0);
     }
 
     /** The butt is dragged south round a block to a winch in the south-east. */
@@ -415,7 +418,8 @@ class TangleRulesTest {
                 false,
                 Optional.empty(),
                 Optional.empty(),
-                Optional.of(new TiedOff(new Spot(8, 0), lineM, 0.5)));
+                Optional.of(new TiedOff(new Spot(8, 0), lineM, 0.5)),
+                0);
     }
 
     /** A line of 9 m to an anchor 8 m east of the butt: it can come 9.45 m from it, and its butt half a metre more. */

@@ -14,6 +14,7 @@ import org.antevid.app.reader.Created;
 import org.antevid.app.tangle.Closures;
 import org.antevid.app.tangle.Holdings;
 import org.antevid.app.tangle.Looks;
+import org.antevid.app.tangle.Sections;
 import org.antevid.app.tangle.StruckThings;
 import org.antevid.core.site.Spot;
 import org.antevid.core.tangle.Holding;
@@ -71,16 +72,22 @@ public class GuardController {
             @NotNull Boolean inOrder,
             @NotNull @Size(max = 500) String note) {}
 
+    /** @param winchOn the winch was on and tight while it was cut */
+    record SectionCutRequest(
+            @NotNull @Size(max = 80) String cutBy, @NotNull Boolean winchOn) {}
+
     private final Looks looks;
     private final Holdings holdings;
     private final Closures closures;
     private final StruckThings struck;
+    private final Sections sections;
 
-    GuardController(Looks looks, Holdings holdings, Closures closures, StruckThings struck) {
+    GuardController(Looks looks, Holdings holdings, Closures closures, StruckThings struck, Sections sections) {
         this.looks = looks;
         this.holdings = holdings;
         this.closures = closures;
         this.struck = struck;
+        this.sections = sections;
     }
 
     /** Somebody looked at a stem again and found it as it was. */
@@ -89,6 +96,18 @@ public class GuardController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void lookedAgain(@PathVariable String job, @PathVariable String stem, @AuthenticationPrincipal SignedIn who) {
         looks.asItWas(job, stem, who);
+    }
+
+    /** Records that a piece was cut off a stem while it hung; nothing goes on before its new pose is entered. */
+    @PostMapping("/stems/{stem}/sections")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void sectionCut(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @Validated @RequestBody SectionCutRequest c,
+            @AuthenticationPrincipal SignedIn who) {
+        sections.cut(job, stem, c.cutBy, c.winchOn, who);
     }
 
     /** Records what holds a stem while others of its ring are moved; it takes the place of an earlier hold of it. */

@@ -37,7 +37,8 @@ public class PlateController {
      * Setting a stump back.
      *
      * @param stubM length left on the plate; empty: the whole stem
-     * @param anchorBackM anchor behind the lee edge; empty: a crane lifts straight up
+     * @param anchorBackM anchor behind the lee edge; empty: a crane lifts
+     * @param liftDeg of the crane's rope above level toward the crater, 20..160; empty: straight up
      * @param limitN working limit of the weaker of line and anchor
      * @param craterM lee edge to the far wall; empty: as high as the plate
      */
@@ -45,6 +46,7 @@ public class PlateController {
             @DecimalMin("0.1") @DecimalMax("60") @Nullable Double stubM,
             @NotNull @DecimalMin("0.2") @DecimalMax("60") Double lineXM,
             @DecimalMin("1") @DecimalMax("200") @Nullable Double anchorBackM,
+            @DecimalMin("20") @DecimalMax("160") @Nullable Double liftDeg,
 
             @DecimalMin("100") @DecimalMax("10000000") @Nullable
             Double limitN,
@@ -57,7 +59,7 @@ public class PlateController {
                     Optional.ofNullable(stubM),
                     lineXM,
                     anchorBackM == null
-                            ? new SetBack.Fixed(STRAIGHT_UP_DEG)
+                            ? new SetBack.Fixed(liftDeg == null ? STRAIGHT_UP_DEG : liftDeg)
                             : new SetBack.Anchor(anchorBackM, SetBack.Anchor.HEIGHT_M),
                     Optional.ofNullable(limitN),
                     Optional.ofNullable(rimThickM),

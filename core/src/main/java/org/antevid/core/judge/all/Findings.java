@@ -41,6 +41,7 @@ import org.antevid.core.judge.stem.UnionOfStems;
 import org.antevid.core.judge.tangle.BeneathHung;
 import org.antevid.core.judge.tangle.BuildingAsked;
 import org.antevid.core.judge.tangle.ClosureShort;
+import org.antevid.core.judge.tangle.CutWhileItHangs;
 import org.antevid.core.judge.tangle.HungInRing;
 import org.antevid.core.judge.tangle.HungTree;
 import org.antevid.core.judge.tangle.InTheBight;
@@ -106,6 +107,7 @@ public final class Findings {
             new BuildingAsked(),
             new InTheBight(),
             new InTheSwing(),
+            new CutWhileItHangs(),
             new SupportOfHung(),
             new BeneathHung(),
             new HungInRing(),

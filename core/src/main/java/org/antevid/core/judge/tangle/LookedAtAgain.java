@@ -20,7 +20,7 @@ public final class LookedAtAgain implements Rule {
 
     private static Stream<Finding> of(Member m) {
         return m.lookAgain().stream()
-                .map(why -> why == LookAgain.STEP_DONE
+                .map(why -> why != LookAgain.GUST
                         ? Finding.of(RuleId.PICTURE_NOT_REENTERED, STOP, m.label())
                         : Finding.of(RuleId.PICTURE_OLD, CAUTION, m.label()));
     }

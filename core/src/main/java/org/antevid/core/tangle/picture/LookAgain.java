@@ -4,6 +4,8 @@ package org.antevid.core.tangle.picture;
 public enum LookAgain {
     /** a step moved it, or something it bears on or that bears on it */
     STEP_DONE,
+    /** a piece was cut off it while it hung: only a new pose answers that */
+    SECTIONED,
     /** a gust above the limit */
     GUST;
 

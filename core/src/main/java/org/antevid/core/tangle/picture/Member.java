@@ -18,6 +18,7 @@ import org.antevid.core.tangle.beam.BeamWood;
  * @param kerf what a first cut showed since it was last looked at
  * @param dragLine by which it is to be dragged away
  * @param lookAgain something happened since it was last looked at
+ * @param sections pieces that were cut off it while it hung
  */
 public record Member(
         StemReading reading,
@@ -29,7 +30,8 @@ public record Member(
         boolean lockedInFork,
         Optional<LookAgain> lookAgain,
         Optional<DragLine> dragLine,
-        Optional<TiedOff> tiedOff) {
+        Optional<TiedOff> tiedOff,
+        int sections) {
     private static final double CUT_M = 0.1;
     private static final double TIP_D_M = 0.03;
     private static final double SOFT_GPA = 6.75;
