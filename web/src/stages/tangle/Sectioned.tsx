@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useJob } from '../../api/job';
 import { usePlanTools } from '../../plan/planTools';
+import css from './tangle.module.css';
 import { msg } from './words';
 
 /** A piece that was cut off a stem while it hangs: who cut, with the winch on. A record, never a proposal. */
@@ -33,7 +34,7 @@ export function Sectioned({ job, stem }: { job: string; stem: Schemas['TangledSt
     <section aria-label={title}>
       <h2>{title}</h2>
       <p className="s">{msg('sectionedHow')}</p>
-      <div className="form">
+      <div className={css.taps}>
         <Select
           aria-label={msg('sectionedBy')}
           placeholder={msg('sectionedBy')}
