@@ -1,6 +1,5 @@
 package org.antevid.app.tangle;
 
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.job.Change;
@@ -71,11 +70,8 @@ public class Holdings {
     }
 
     private void end(String jobId, String id, SignedIn who) {
-        HoldingEntity h = holdings.findById(id)
-                .filter(x -> x.jobId.equals(jobId) && x.endedAt == null)
-                .orElseThrow(NotThere::new);
-        h.endedBy = who.name();
-        h.endedAt = Instant.now();
+        HoldingEntity h = holdings.findById(id).filter(x -> x.stands(jobId)).orElseThrow(NotThere::new);
+        h.end(who.name());
         holdings.saveAndFlush(h);
     }
 

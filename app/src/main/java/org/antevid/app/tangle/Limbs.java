@@ -1,6 +1,5 @@
 package org.antevid.app.tangle;
 
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -64,11 +63,8 @@ public class Limbs {
 
     /** It is off. */
     public void off(String jobId, String id, SignedIn who) {
-        LimbEntity l = limbs.findById(id)
-                .filter(x -> x.jobId.equals(jobId) && x.endedAt == null)
-                .orElseThrow(NotThere::new);
-        l.endedBy = who.name();
-        l.endedAt = Instant.now();
+        LimbEntity l = limbs.findById(id).filter(x -> x.stands(jobId)).orElseThrow(NotThere::new);
+        l.end(who.name());
         limbs.saveAndFlush(l);
         jobs.touched(jobId, Change.TANGLE);
     }

@@ -260,11 +260,8 @@ public class TangleRecords {
 
     /** It no longer touches there; what was seen stays in the book. */
     public void endRest(String jobId, String id, SignedIn who) {
-        RestEntity r = rests.findById(id)
-                .filter(x -> x.jobId.equals(jobId) && x.endedAt == null)
-                .orElseThrow(NotThere::new);
-        r.endedBy = who.name();
-        r.endedAt = Instant.now();
+        RestEntity r = rests.findById(id).filter(x -> x.stands(jobId)).orElseThrow(NotThere::new);
+        r.end(who.name());
         rests.saveAndFlush(r);
         jobs.touched(jobId, Change.TANGLE);
     }
@@ -304,11 +301,8 @@ public class TangleRecords {
 
     /** Somebody looked at it. */
     public void endHidden(String jobId, String id, SignedIn who) {
-        HiddenPartEntity h = hidden.findById(id)
-                .filter(x -> x.jobId.equals(jobId) && x.endedAt == null)
-                .orElseThrow(NotThere::new);
-        h.endedBy = who.name();
-        h.endedAt = Instant.now();
+        HiddenPartEntity h = hidden.findById(id).filter(x -> x.stands(jobId)).orElseThrow(NotThere::new);
+        h.end(who.name());
         hidden.saveAndFlush(h);
         jobs.touched(jobId, Change.TANGLE);
     }

@@ -4,14 +4,13 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
-import java.time.Instant;
 import org.antevid.core.tangle.Holding;
 import org.jspecify.annotations.Nullable;
 
 /** What holds a stem while others of its ring are moved. */
 @Entity
 @Table(name = "holding")
-public class HoldingEntity extends SeenEntity {
+public class HoldingEntity extends SeenUntilEntity {
     @Enumerated(EnumType.STRING)
     public Holding.By heldBy;
 
@@ -24,10 +23,4 @@ public class HoldingEntity extends SeenEntity {
     public String anchor;
 
     public String mindedBy;
-
-    @Nullable
-    public String endedBy;
-
-    @Nullable
-    public Instant endedAt;
 }

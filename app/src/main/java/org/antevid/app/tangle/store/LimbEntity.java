@@ -4,14 +4,13 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
-import java.time.Instant;
 import org.antevid.core.tangle.limb.SeenLimb;
 import org.jspecify.annotations.Nullable;
 
 /** A limb of a stem that lies; ended when it is off. */
 @Entity
 @Table(name = "limb")
-public class LimbEntity extends SeenEntity {
+public class LimbEntity extends SeenUntilEntity {
     @Enumerated(EnumType.STRING)
     public SeenLimb.Growing growing;
 
@@ -22,10 +21,4 @@ public class LimbEntity extends SeenEntity {
 
     @Nullable
     public Double lengthM;
-
-    @Nullable
-    public String endedBy;
-
-    @Nullable
-    public Instant endedAt;
 }

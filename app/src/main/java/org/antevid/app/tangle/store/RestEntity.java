@@ -4,7 +4,6 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
-import java.time.Instant;
 import org.antevid.core.tangle.beam.Support;
 import org.antevid.core.tangle.picture.Rest;
 import org.jspecify.annotations.Nullable;
@@ -12,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 /** Where a stem touches something; ended when it no longer does. */
 @Entity
 @Table(name = "rest")
-public class RestEntity extends SeenEntity {
+public class RestEntity extends SeenUntilEntity {
     public double xM;
 
     @Enumerated(EnumType.STRING)
@@ -31,10 +30,4 @@ public class RestEntity extends SeenEntity {
 
     @Enumerated(EnumType.STRING)
     public Rest.Certainty certainty;
-
-    @Nullable
-    public String endedBy;
-
-    @Nullable
-    public Instant endedAt;
 }
