@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client';
 import css from '../stages/tangle/tangle.module.css';
 import { said } from '../stages/tangle/terms';
+import { touched } from '../stages/tangle/touched';
 import { msg } from '../stages/tangle/words';
 
 type P = { alongM: number; heightM: number };
@@ -124,8 +125,7 @@ export function TangleSide({ stem, cut }: { stem: Schemas['TangledStem']; cut?: 
                 textAnchor={x > WIDE / 2 ? 'end' : 'start'}
                 fill="var(--mute)"
               >
-                {r.on === 'FORK' ? msg('forkOf', { tree: r.otherName }) : r.otherName},{' '}
-                {said('Rest.Certainty', r.certainty)}
+                {touched(stem, r)}, {said('Rest.Certainty', r.certainty)}
               </text>
             </g>
           );

@@ -2182,6 +2182,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/tangle/stems/{stem}/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Records a torn leader, a broken top or a big limb of a stem as a stem of its own. */
+        post: operations["tangleTornPart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/tangle/stems/{stem}/plate": {
         parameters: {
             query?: never;
@@ -3727,6 +3744,13 @@ export interface components {
             chordM: number;
             /** Format: double */
             riseM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                chordM: string;
+                /** @description length, nearest */
+                riseM: string;
+            };
             who: string;
         };
         /** @description One pass of the bar, metres behind the front of the wood. */
@@ -4831,7 +4855,7 @@ export interface components {
                 /** @description distance, up */
                 keepOutM: string;
             };
-            support: string;
+            supports: string[];
         };
         /** @description What is at hand for a hung stem and who guards it; newton. */
         HangEntry: {
@@ -4904,6 +4928,13 @@ export interface components {
             /** Format: double */
             fromM: number;
             id: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                fromM: string;
+                /** @description length, nearest */
+                toM: string;
+            };
             /** Format: double */
             toM: number;
             who: string;
@@ -6121,6 +6152,31 @@ export interface components {
             passphrase: string;
             pin: string;
         };
+        /** @description A torn leader, a broken top or a big limb that is recorded as a stem of its own: what it is part of, and where. While its fibres hold, or nobody knows, it hangs on that stem and goes before it. */
+        PartOf: {
+            /**
+             * Format: double
+             * @description where it was torn from it, metres along that stem from its foot, 0..60: its height while that stands
+             */
+            atM: number;
+            /** @enum {string} */
+            kind: "TORN_LEADER" | "BROKEN_TOP" | "BIG_LIMB";
+            /** @description label of the stem it is part of */
+            stem: string;
+        };
+        /** @description The stem a torn one is part of, and how high. */
+        PartOfView: {
+            /** Format: double */
+            atM: number;
+            /** @enum {string} */
+            kind: "TORN_LEADER" | "BROKEN_TOP" | "BIG_LIMB";
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                atM: string;
+            };
+            stem: string;
+        };
         PermitView: {
             /** @enum {string} */
             answer: "YES" | "NO" | "NOT_NEEDED" | "NOT_KNOWN";
@@ -6418,6 +6474,17 @@ export interface components {
             heightM: number;
             /** Format: double */
             psiDeg: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                heightM: string;
+                /** @description angle, nearest */
+                psiDeg: string;
+                /** @description length, nearest */
+                thickM: string;
+                /** @description length, nearest */
+                widthM: string;
+            };
             /** Format: double */
             thickM: number;
             who: string;
@@ -7531,6 +7598,7 @@ export interface components {
             bow: components["schemas"]["Bow"];
             hidden: components["schemas"]["Hidden"][];
             label: string;
+            partOf: components["schemas"]["PartOf"];
             plate: components["schemas"]["Plate"];
             pose: components["schemas"]["FilePose"];
             rests: components["schemas"]["FileRest"][];
@@ -7624,6 +7692,7 @@ export interface components {
             lookedAt?: string;
             /** Format: double */
             massKg?: number;
+            partOf?: components["schemas"]["PartOfView"];
             plate?: components["schemas"]["PlateView"];
             pose?: components["schemas"]["PoseView"];
             rests: components["schemas"]["RestView"][];
@@ -7636,6 +7705,7 @@ export interface components {
                 massKg?: string;
             };
             side?: components["schemas"]["SideView"];
+            starts?: components["schemas"]["StemPoint"];
             /** @enum {string} */
             state: "STANDING" | "HUNG" | "LYING" | "SET_UP_AGAIN" | "FELLED";
             stemId: string;
@@ -7912,6 +7982,16 @@ export interface components {
             warnings: string[];
             /** Format: double */
             zoneM: number;
+        };
+        TornPartRequest: {
+            /** Format: double */
+            atM: number;
+            /** @enum {string} */
+            fibres?: "HOLD" | "PARTLY" | "TORN";
+            /** @description it hangs; otherwise it lies */
+            hangs: boolean;
+            /** @enum {string} */
+            kind?: "TORN_LEADER" | "BROKEN_TOP" | "BIG_LIMB";
         };
         /** @description What was tapped by eye; what is missing was not looked at. */
         TreeRequest: {
@@ -17880,6 +17960,87 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    tangleTornPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TornPartRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {

@@ -11,6 +11,8 @@ import { LookAgain } from './LookAgain';
 import { Struck } from './Struck';
 import { MoreForm, PoseForm, RelationForm, RestForm } from './Records';
 import tangle from './tangle.module.css';
+import { TornForm } from './Torn';
+import { touched } from './touched';
 import { said } from './terms';
 import { msg } from './words';
 
@@ -21,11 +23,13 @@ type Props = {
   leader: boolean;
   stems: { value: string; label: string }[];
   others: { value: string; label: string }[];
+  /** stems by id that a torn part can be of */
+  tornFrom: { value: string; label: string }[];
 };
-type Open = 'pose' | 'rest' | 'relation' | 'more';
+type Open = 'pose' | 'rest' | 'torn' | 'more';
 
 /** What rests on what, what was seen of the chosen stem, and what is still missing. */
-export function PictureTab({ job, t, stem, leader, stems, others }: Props) {
+export function PictureTab({ job, t, stem, leader, stems, others, tornFrom }: Props) {
   const tools = usePlanTools();
   const act = useAct(job, tools.say);
   const [open, setOpen] = useState<Open | undefined>(leader && stem?.lookAgain === 'STEP_DONE' ? 'pose' : undefined);
@@ -39,6 +43,12 @@ export function PictureTab({ job, t, stem, leader, stems, others }: Props) {
           <h1>
             {stem.label}{' '}
             <small>
+              {stem.partOf &&
+                `${msg('partSaid', {
+                  what: said('PartOf.Kind', stem.partOf.kind),
+                  stem: stem.partOf.stem,
+                  at: stem.partOf.said.atM,
+                })}, `}
               {stem.pose
                 ? msg('poseSaid', {
                     length: stem.pose.said.lengthM,
@@ -62,8 +72,7 @@ export function PictureTab({ job, t, stem, leader, stems, others }: Props) {
             {stem.rests.map((r) => (
               <li key={r.id} className={css.row}>
                 <span className={css.grow}>
-                  <b className="n">{r.said.xM}</b> {said('Support.Side', r.side)}:{' '}
-                  {r.on === 'FORK' ? msg('forkOf', { tree: r.otherName }) : r.otherName}
+                  <b className="n">{r.said.xM}</b> {said('Support.Side', r.side)}: {touched(stem, r)}
                   {r.fibres && `, ${said('Rest.Fibres', r.fibres)}`}, {said('Rest.Certainty', r.certainty)}
                   {r.said.loadKg !== undefined && (
                     <>
@@ -88,17 +97,17 @@ export function PictureTab({ job, t, stem, leader, stems, others }: Props) {
             {stem.plate && (
               <li>
                 {msg('plateSaid', {
-                  w: stem.plate.widthM,
-                  h: stem.plate.heightM,
-                  t: stem.plate.thickM,
-                  psi: stem.plate.psiDeg,
+                  w: stem.plate.said.widthM,
+                  h: stem.plate.said.heightM,
+                  t: stem.plate.said.thickM,
+                  psi: stem.plate.said.psiDeg,
                 })}
               </li>
             )}
-            {stem.bow && <li>{msg('bowSaid', { chord: stem.bow.chordM, rise: stem.bow.riseM })}</li>}
+            {stem.bow && <li>{msg('bowSaid', { chord: stem.bow.said.chordM, rise: stem.bow.said.riseM })}</li>}
             {stem.hidden.map((h) => (
               <li key={h.id} className={css.row}>
-                <span className={css.grow}>{msg('hiddenSaid', { from: h.fromM, to: h.toM })}</span>
+                <span className={css.grow}>{msg('hiddenSaid', { from: h.said.fromM, to: h.said.toM })}</span>
                 {leader && (
                   <Button
                     type="text"
@@ -163,6 +172,14 @@ export function PictureTab({ job, t, stem, leader, stems, others }: Props) {
       </ul>
       {t.stems.length === 0 && <p className="empty">{msg('nothingRecordedHungUp')}</p>}
       {leader && <RelationForm job={job} stems={stems} others={others} done={() => undefined} />}
+      {leader && (
+        <div className="chips">
+          <Button aria-expanded={open === 'torn'} onClick={() => toggle('torn')}>
+            {msg('enterTorn')}
+          </Button>
+        </div>
+      )}
+      {open === 'torn' && <TornForm job={job} stems={tornFrom} first={stem?.stemId} done={close} />}
       <p className="s">{msg('aDoubtfulRelationIs')}</p>
       <Files job={job} leader={leader} />
     </div>

@@ -42,9 +42,9 @@ function Choice<T extends string>({
 export function PoseForm({ job, stem, done }: { job: string; stem: Stem; done: () => void }) {
   const { pick, say } = usePlanTools();
   const act = useAct(job, say);
-  const [butt, setButt] = useState<Spot | undefined>(stem.pose?.butt.at);
+  const [butt, setButt] = useState<Spot | undefined>((stem.pose?.butt ?? stem.starts)?.at);
   const [tip, setTip] = useState<Spot | undefined>(stem.pose?.tip.at);
-  const [buttH, setButtH] = useState<number | null>(stem.pose?.butt.heightM ?? null);
+  const [buttH, setButtH] = useState<number | null>((stem.pose?.butt ?? stem.starts)?.heightM ?? null);
   const [tipH, setTipH] = useState<number | null>(stem.pose?.tip.heightM ?? null);
   const [how, setHow] = useState<Schemas['PoseRequest']['how']>('TAPS');
   const [sigma, setSigma] = useState<number | null>(0.3);

@@ -36,6 +36,9 @@ export default function TanglePanel({ job, go }: PanelProps) {
     .filter((s) => s.state !== 'FELLED')
     .map((s) => ({ value: s.label, label: `${s.label} ${s.commonName}` }));
   const lifted = known.filter((s) => s.state === 'STANDING' && s.heave !== undefined);
+  const tornFrom = known
+    .filter((s) => s.state !== 'FELLED')
+    .map((s) => ({ value: s.id, label: `${s.label} ${s.commonName}` }));
   const others = [...stems, ...features.map((f) => ({ value: f.id, label: f.entry.name }))];
   return (
     <>
@@ -56,7 +59,16 @@ export default function TanglePanel({ job, go }: PanelProps) {
           onChange={setPart}
         />
         {part === 'picture' && (
-          <PictureTab key={stem?.stemId} job={job} t={t} stem={stem} leader={leader} stems={stems} others={others} />
+          <PictureTab
+            key={stem?.stemId}
+            job={job}
+            t={t}
+            stem={stem}
+            leader={leader}
+            stems={stems}
+            others={others}
+            tornFrom={tornFrom}
+          />
         )}
         {part === 'cut' &&
           (down ? null : stem ? (

@@ -12,6 +12,7 @@ import org.antevid.core.site.Spot;
 import org.antevid.core.tangle.Pile;
 import org.antevid.core.tangle.beam.Support;
 import org.antevid.core.tangle.picture.Member;
+import org.antevid.core.tangle.picture.PartOf;
 import org.antevid.core.tangle.picture.Pose;
 import org.antevid.core.tangle.picture.Rest;
 import org.jspecify.annotations.Nullable;
@@ -68,7 +69,8 @@ public record TangleFile(
             @NotNull @Size(max = 10) List<@NotNull @Valid FileRest> rests,
             Member.@Nullable Plate plate,
             Member.@Nullable Bow bow,
-            @NotNull List<Member.@NotNull Hidden> hidden) {}
+            @NotNull List<Member.@NotNull Hidden> hidden,
+            @Nullable PartOf partOf) {}
 
     /** A tie, an overhang, a rope, or a rest whose place nobody measured. */
     public record Tie(
@@ -106,7 +108,8 @@ public record TangleFile(
                                     .toList(),
                             m.plate().orElse(null),
                             m.bow().orElse(null),
-                            m.notSeen());
+                            m.notSeen(),
+                            m.partOf().orElse(null));
                 })
                 .toList();
         return new TangleFile(

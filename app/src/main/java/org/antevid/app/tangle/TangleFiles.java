@@ -71,6 +71,13 @@ public class TangleFiles {
             if (id.isEmpty()) {
                 throw new RefusedInput(Refusal.UNKNOWN_STEM, "stems[" + i + "].label");
             }
+            if (p.partOf() != null) {
+                String of = Optional.ofNullable(ids.get(p.partOf().stem())).orElse("");
+                if (of.isEmpty() || of.equals(id)) {
+                    throw new RefusedInput(Refusal.UNKNOWN_STEM, "stems[" + i + "].partOf.stem");
+                }
+                records.partOf(jobId, id, of, p.partOf(), who);
+            }
             look(jobId, id, p, things, who);
         }
         Map<List<Object>, Tangles.Relation> there = tangles.relations(jobId).stream()

@@ -16,6 +16,7 @@ import org.antevid.app.stem.Stems;
 import org.antevid.app.tangle.store.HangRepository;
 import org.antevid.core.assist.KitItem;
 import org.antevid.core.judge.Situation;
+import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Access;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.Shape;
@@ -84,6 +85,7 @@ class TangleMaker {
             named.add(r.stem());
             r.other().ifPresent(named::add);
         });
+        now.parts().values().forEach(p -> named.add(p.what().stem()));
         List<Stems.ChosenReading> known = stems.known(jobId);
         Map<String, LookAgain> again = looks.again(jobId);
         List<Member> members = known.stream()
@@ -164,7 +166,8 @@ class TangleMaker {
                         .filter(x -> s.reading().notFelled().isPresent()),
                 Optional.ofNullable(now.lines().get(s.id())),
                 Optional.ofNullable(now.tied().get(s.id())),
-                now.sections().getOrDefault(s.id(), 0));
+                now.sections().getOrDefault(s.id(), 0),
+                Optional.ofNullable(now.parts().get(s.id())).map(TangleRecords.Noted::what));
     }
 
     /** What gets in of the job's machines, and the house's own winch. */
@@ -183,15 +186,13 @@ class TangleMaker {
     /** Strip beneath a hung stem: its pose, or from its stump toward what holds it, or all round where nobody knows. */
     private static Situation.Hang hang(
             Member m, Picture picture, List<Stems.ChosenReading> known, Map<String, GuardRing> rings) {
-        String support = picture.allRelations().stream()
-                .filter(r -> r.type() == Pile.Type.RESTS_ON && r.a().equals(m.label()))
-                .map(Pile.Relation::b)
-                .findFirst()
-                .orElse("");
-        Optional<Spot> held = known.stream()
-                .filter(s -> s.reading().label().equals(support))
-                .map(s -> s.reading().at())
-                .findFirst();
+        Map<String, Spot> feet = new LinkedHashMap<>();
+        known.forEach(s -> feet.put(s.reading().label(), s.reading().at()));
+        // a thing of the place is not cut
+        List<String> supports =
+                picture.holdUp(m.label()).stream().filter(feet::containsKey).toList();
+        Optional<Spot> held =
+                supports.stream().map(s -> Require.present(feet, s)).findFirst();
         Spot from = m.pose().map(p -> p.butt().at()).orElse(m.reading().at());
         double length = Math.max(
                 m.lengthM().orElse(LENGTH_NOT_KNOWN_M),
@@ -207,6 +208,10 @@ class TangleMaker {
         List<Spot> axis =
                 m.pose().map(x -> List.of(x.butt().at(), x.tip().at())).orElse(List.of(from));
         return new Situation.Hang(
-                m.label(), support, beneath, ring, ring.on(from, axis, picture.ground(), Situation.Hang.WHOLE_SLOPE_M));
+                m.label(),
+                supports,
+                beneath,
+                ring,
+                ring.on(from, axis, picture.ground(), Situation.Hang.WHOLE_SLOPE_M));
     }
 }

@@ -18,6 +18,8 @@ import org.antevid.app.tangle.store.HiddenPartEntity;
 import org.antevid.app.tangle.store.HiddenPartRepository;
 import org.antevid.app.tangle.store.KerfEntity;
 import org.antevid.app.tangle.store.KerfRepository;
+import org.antevid.app.tangle.store.PartOfEntity;
+import org.antevid.app.tangle.store.PartOfRepository;
 import org.antevid.app.tangle.store.PoseEntity;
 import org.antevid.app.tangle.store.PoseRepository;
 import org.antevid.app.tangle.store.RaisedPlateEntity;
@@ -26,10 +28,12 @@ import org.antevid.app.tangle.store.RestEntity;
 import org.antevid.app.tangle.store.RestRepository;
 import org.antevid.app.tangle.store.TiedOffEntity;
 import org.antevid.app.tangle.store.TiedOffRepository;
+import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Spot;
 import org.antevid.core.tangle.picture.DragLine;
 import org.antevid.core.tangle.picture.KerfReading;
 import org.antevid.core.tangle.picture.Member;
+import org.antevid.core.tangle.picture.PartOf;
 import org.antevid.core.tangle.picture.Pose;
 import org.antevid.core.tangle.picture.Rest;
 import org.antevid.core.tangle.picture.TiedOff;
@@ -48,6 +52,7 @@ public class TangleRecords {
     private final KerfRepository kerfs;
     private final DragLineRepository lines;
     private final TiedOffRepository tied;
+    private final PartOfRepository parts;
     private final Sections sections;
     private final Stems stems;
     private final Jobs jobs;
@@ -61,6 +66,7 @@ public class TangleRecords {
             KerfRepository kerfs,
             DragLineRepository lines,
             TiedOffRepository tied,
+            PartOfRepository parts,
             Sections sections,
             Stems stems,
             Jobs jobs) {
@@ -72,6 +78,7 @@ public class TangleRecords {
         this.kerfs = kerfs;
         this.lines = lines;
         this.tied = tied;
+        this.parts = parts;
         this.sections = sections;
         this.stems = stems;
         this.jobs = jobs;
@@ -90,6 +97,7 @@ public class TangleRecords {
      * All that counts now, by stem id.
      *
      * @param sections how many pieces were cut off each while it hung
+     * @param parts what was torn from another stem
      * @param kerfs what a first cut showed since its stem was last looked at
      * @param rests those that were not ended, each with its stem's label in it
      */
@@ -102,7 +110,8 @@ public class TangleRecords {
             Map<String, KerfReading> kerfs,
             Map<String, DragLine> lines,
             Map<String, TiedOff> tied,
-            Map<String, Integer> sections) {}
+            Map<String, Integer> sections,
+            Map<String, Noted<PartOf>> parts) {}
 
     /** A part of a stem nobody saw. */
     public record HiddenPart(String id, Member.Hidden part) {}
@@ -121,10 +130,10 @@ public class TangleRecords {
         Map<String, Noted<Member.Bow>> bow = new LinkedHashMap<>();
         bows.findByJobIdOrderByAtAscIdAsc(jobId)
                 .forEach(b -> bow.put(b.stemId, new Noted<>(new Member.Bow(b.chordM, b.riseM), new Seen(b.who, b.at))));
-        Map<String, List<Noted<HiddenPart>>> parts = new LinkedHashMap<>();
+        Map<String, List<Noted<HiddenPart>>> unseen = new LinkedHashMap<>();
         hidden.findByJobIdOrderByAtAscIdAsc(jobId).stream()
                 .filter(h -> h.endedAt == null)
-                .forEach(h -> parts.computeIfAbsent(h.stemId, id -> new java.util.ArrayList<>())
+                .forEach(h -> unseen.computeIfAbsent(h.stemId, id -> new java.util.ArrayList<>())
                         .add(new Noted<>(
                                 new HiddenPart(h.id, new Member.Hidden(h.fromM, h.toM)), new Seen(h.who, h.at))));
         List<Noted<Rest>> touching = rests.findByJobIdOrderByAtAscIdAsc(jobId).stream()
@@ -136,7 +145,15 @@ public class TangleRecords {
         Map<String, TiedOff> off = new LinkedHashMap<>();
         tied.findByJobIdOrderByAtAscIdAsc(jobId)
                 .forEach(t -> off.put(t.stemId, new TiedOff(new Spot(t.anchorE, t.anchorN), t.lineM, t.tieFromButtM)));
-        return new Now(pose, touching, plate, bow, parts, kerfs(jobId, pose), line, off, sections.counted(jobId));
+        Map<String, Noted<PartOf>> torn = new LinkedHashMap<>();
+        parts.findByJobIdOrderByAtAscIdAsc(jobId)
+                .forEach(p -> torn.put(
+                        p.stemId,
+                        new Noted<>(
+                                new PartOf(p.kind, Require.present(labels, p.ofStemId), p.atM),
+                                new Seen(p.who, p.at))));
+        return new Now(
+                pose, touching, plate, bow, unseen, kerfs(jobId, pose), line, off, sections.counted(jobId), torn);
     }
 
     /** A kerf tells until the stem is looked at anew: a later pose, or a rest that was entered or ended since. */
@@ -190,6 +207,18 @@ public class TangleRecords {
         t.lineM = line.lineM();
         t.tieFromButtM = line.tieFromButtM();
         tied.saveAndFlush(t);
+        jobs.touched(jobId, Change.TANGLE);
+    }
+
+    /** What a stem is part of. */
+    void partOf(String jobId, String stemId, String ofStemId, PartOf part, SignedIn who) {
+        stems.requireOpen(jobId, stemId);
+        PartOfEntity p = new PartOfEntity();
+        p.seen(jobId, stemId, who.name());
+        p.ofStemId = ofStemId;
+        p.kind = part.kind();
+        p.atM = part.atM();
+        parts.saveAndFlush(p);
         jobs.touched(jobId, Change.TANGLE);
     }
 

@@ -146,12 +146,12 @@ public record Situation(
     /**
      * A hung stem and what holds it.
      *
-     * @param support blank when nobody recorded what holds it
+     * @param supports labels of the stems that hold it, directly or through others; none when nobody recorded any
      * @param beneath no-entry strip under it
      * @param ring its closed ground
      * @param ground the same as it lies on the plan
      */
-    public record Hang(String hung, String support, Shape beneath, GuardRing ring, Shape ground) {
+    public record Hang(String hung, List<String> supports, Shape beneath, GuardRing ring, Shape ground) {
         /** Stands for all ground below, where the slope is too steep for a radius, metres. */
         public static final double WHOLE_SLOPE_M = 500;
 

@@ -69,7 +69,7 @@ class FindingsTest {
                                 oak("S3", new Spot(30, 10), List.of()), Optional.empty(), false, Optional.empty())),
                 List.of(new Situation.Hang(
                         "S2",
-                        "S3",
+                        List.of("S3"),
                         Shape.line(List.of(new Spot(30, 0), new Spot(30, 20))).grown(5),
                         hungRing(20),
                         Shape.disc(new Spot(30, 0), 40))),

@@ -36,8 +36,8 @@ import org.antevid.core.tangle.beam.Support;
 import org.antevid.core.tangle.picture.DragLine;
 import org.antevid.core.tangle.picture.LookAgain;
 import org.antevid.core.tangle.picture.Member;
+import org.antevid.core.tangle.picture.Members;
 import org.antevid.core.tangle.picture.Picture;
-import org.antevid.core.tangle.picture.Pose;
 import org.antevid.core.tangle.picture.PullPlan;
 import org.antevid.core.tangle.picture.Rest;
 import org.antevid.core.tangle.picture.Struck;
@@ -61,18 +61,7 @@ class TangleRulesTest {
                 StemMass.Crown.FOREST_BROADLEAF,
                 List.of(),
                 false);
-        return new Member(
-                r,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                List.of(),
-                Optional.empty(),
-                false,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                0);
+        return Members.of(r).seen();
     }
 
     private static Situation situation(boolean machine, List<Member> members, List<Rest> rests, Pile.Relation... rel) {
@@ -98,7 +87,7 @@ class TangleRulesTest {
                 .filter(Member::hung)
                 .map(m -> new Situation.Hang(
                         m.label(),
-                        "",
+                        p.holdUp(m.label()),
                         Shape.disc(new Spot(0, 0), 5),
                         Picture.ringAlone(m, Ground.LEVEL),
                         Shape.disc(new Spot(0, 0), 30)))
@@ -212,18 +201,7 @@ class TangleRulesTest {
     }
 
     private static Member again(Member m, LookAgain why) {
-        return new Member(
-                m.reading(),
-                m.pose(),
-                m.plate(),
-                m.bow(),
-                m.notSeen(),
-                m.kerf(),
-                m.lockedInFork(),
-                Optional.of(why),
-                m.dragLine(),
-                m.tiedOff(),
-                0);
+        return Members.of(m.reading()).lookAgain(why).seen();
     }
 
     /** A tape at 34 m around a stem of which nobody is within 42 m downhill. */
@@ -329,20 +307,14 @@ class TangleRulesTest {
                 .isEqualTo(true);
     }
 
+    private static Members hungNorthward() {
+        return Members.of(member("S1", StemState.HUNG, true).reading()).lies(0, 0, 0.3, 0, 10, 6);
+    }
+
     private static Member dragged(Optional<Spot> redirect) {
-        Member m = member("S1", StemState.HUNG, true);
-        return new Member(
-                m.reading(),
-                Optional.of(new Pose(new Pose.End(new Spot(0, 0), 0.3), new Pose.End(new Spot(0, 10), 6), 0.3)),
-                m.plate(),
-                m.bow(),
-                m.notSeen(),
-                m.kerf(),
-                false,
-                Optional.empty(),
-                Optional.of(new DragLine(new Spot(30, -30), redirect)),
-                Optional.empty(),
-                0);
+        return hungNorthward()
+                .draggedBy(new DragLine(new Spot(30, -30), redirect))
+                .seen();
     }
 
     /** The butt is dragged south round a block to a winch in the south-east. */
@@ -374,7 +346,10 @@ class TangleRulesTest {
     }
 
     private static Situation with(Member m, Step step) {
-        Situation s = situation(false, List.of(m), List.of());
+        return with(situation(false, List.of(m), List.of()), step);
+    }
+
+    private static Situation with(Situation s, Step step) {
         return new Situation(
                 s.rules(),
                 s.site(),
@@ -388,6 +363,34 @@ class TangleRulesTest {
                 s.planner(),
                 s.guards(),
                 s.place());
+    }
+
+    /** It hangs in two trees, and one of them leans on a third: none of the three is felled before it is down. */
+    @Test
+    void noTreeThatHoldsAHungOneIsCutNotTheSecondNorTheOneBehind() {
+        Situation s = situation(
+                false,
+                List.of(
+                        member("S1", StemState.HUNG, true),
+                        member("S2", StemState.STANDING, true),
+                        member("S3", StemState.STANDING, true),
+                        member("S4", StemState.STANDING, true),
+                        member("S5", StemState.STANDING, true)),
+                List.of(),
+                new Pile.Relation("S1", Pile.Type.RESTS_ON, "S2"),
+                new Pile.Relation("S1", Pile.Type.RESTS_ON, "S3"),
+                new Pile.Relation("S3", Pile.Type.RESTS_ON, "S4"));
+        for (String holds : List.of("S2", "S3", "S4")) {
+            assertThat(found(with(s, felling(holds)), RuleId.SUPPORT_CUT))
+                    .as(holds)
+                    .get()
+                    .matches(f -> f.severity() == Severity.STOP && f.about(holds));
+        }
+        assertThat(found(with(s, felling("S5")), RuleId.SUPPORT_CUT)).isEmpty();
+    }
+
+    private static Step felling(String stem) {
+        return new Step("f", 1, Step.Kind.FELL, Optional.of(stem), 0, 30, false, List.of());
     }
 
     @Test
@@ -407,19 +410,7 @@ class TangleRulesTest {
     }
 
     private static Member tied(double lineM) {
-        Member m = dragged(Optional.empty());
-        return new Member(
-                m.reading(),
-                m.pose(),
-                m.plate(),
-                m.bow(),
-                m.notSeen(),
-                m.kerf(),
-                false,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.of(new TiedOff(new Spot(8, 0), lineM, 0.5)),
-                0);
+        return hungNorthward().tiedOff(new TiedOff(new Spot(8, 0), lineM, 0.5)).seen();
     }
 
     /** A line of 9 m to an anchor 8 m east of the butt: it can come 9.45 m from it, and its butt half a metre more. */

@@ -143,7 +143,7 @@ class DangerousTreesTest {
             List<Situation.Hang> hangs = state == StemState.HUNG
                     ? List.of(new Situation.Hang(
                             "S1",
-                            "T1",
+                            List.of("T1"),
                             Shape.disc(new Spot(0, 6), 6),
                             Samples.hungRing(height),
                             Shape.disc(new Spot(0, 0), 2 * height)))

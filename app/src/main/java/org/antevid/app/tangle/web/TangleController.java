@@ -18,6 +18,7 @@ import org.antevid.app.tangle.Holdings;
 import org.antevid.app.tangle.StruckThings;
 import org.antevid.app.tangle.TangleRecords;
 import org.antevid.app.tangle.Tangles;
+import org.antevid.app.tangle.TornParts;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
@@ -33,6 +34,7 @@ import org.antevid.core.tangle.beam.LyingStem;
 import org.antevid.core.tangle.beam.Support;
 import org.antevid.core.tangle.picture.KerfReading;
 import org.antevid.core.tangle.picture.Member;
+import org.antevid.core.tangle.picture.PartOf;
 import org.antevid.core.tangle.picture.Pose;
 import org.antevid.core.tangle.picture.Rest;
 import org.antevid.core.tangle.picture.SideFigure;
@@ -59,7 +61,7 @@ public class TangleController {
 
     record HangArea(
             String hung,
-            String support,
+            List<String> supports,
             List<Spot> beneath,
             List<Spot> ring,
             @Shown(in = Dimension.DISTANCE, to = Side.UP) double keepOutM) {}
@@ -152,6 +154,13 @@ public class TangleController {
     /** @param notFromBelow why nobody cuts from below there; none where they can */
     record CutRequest(@NotNull Double xM, @Nullable List<BindCut.NotFromBelow> notFromBelow) {}
 
+    /** @param hangs it hangs; otherwise it lies */
+    record TornPartRequest(
+            PartOf.@NotNull Kind kind,
+            @NotNull @DecimalMin("0") @DecimalMax("60") Double atM,
+            Rest.@NotNull Fibres fibres,
+            @NotNull Boolean hangs) {}
+
     record KerfRequest(
             @NotNull @DecimalMin("0") @DecimalMax("60") Double xM, KerfReading.@NotNull Did did) {}
 
@@ -160,14 +169,21 @@ public class TangleController {
     private final Holdings holdings;
     private final Closures closures;
     private final StruckThings struck;
+    private final TornParts parts;
 
     TangleController(
-            Tangles tangles, TangleRecords records, Holdings holdings, Closures closures, StruckThings struck) {
+            Tangles tangles,
+            TangleRecords records,
+            Holdings holdings,
+            Closures closures,
+            StruckThings struck,
+            TornParts parts) {
         this.tangles = tangles;
         this.records = records;
         this.holdings = holdings;
         this.closures = closures;
         this.struck = struck;
+        this.parts = parts;
     }
 
     /** Hung and fallen stems with what bears on what, and the order to take them apart. */
@@ -196,7 +212,7 @@ public class TangleController {
                 t.hangs().stream()
                         .map(h -> new HangArea(
                                 h.hung(),
-                                h.support(),
+                                h.supports(),
                                 h.beneath().outline(),
                                 h.ground().outline(),
                                 Rounding.up(h.keepOutM(), 0)))
@@ -289,6 +305,17 @@ public class TangleController {
                 Optional.ofNullable(r.fibres),
                 r.certainty,
                 who));
+    }
+
+    /** Records a torn leader, a broken top or a big limb of a stem as a stem of its own. */
+    @PostMapping("/stems/{stem}/parts")
+    @Needs(Needs.Right.LEAD)
+    ResponseEntity<Created> tornPart(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @Validated @RequestBody TornPartRequest r,
+            @AuthenticationPrincipal SignedIn who) {
+        return Created.at(parts.add(job, stem, r.kind, r.atM, r.fibres, r.hangs, who));
     }
 
     /** It touches there no longer; what was seen stays in the book. */

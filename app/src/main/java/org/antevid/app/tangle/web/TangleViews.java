@@ -33,6 +33,7 @@ import org.antevid.core.tangle.picture.DragLine;
 import org.antevid.core.tangle.picture.KerfReading;
 import org.antevid.core.tangle.picture.LookAgain;
 import org.antevid.core.tangle.picture.Member;
+import org.antevid.core.tangle.picture.PartOf;
 import org.antevid.core.tangle.picture.Picture;
 import org.antevid.core.tangle.picture.Pose;
 import org.antevid.core.tangle.picture.Rest;
@@ -100,13 +101,28 @@ final class TangleViews {
             BindSeverity severity) {}
 
     /** A raised plate as measured. */
-    record PlateView(double widthM, double heightM, double thickM, double psiDeg, String who, Instant at) {}
+    record PlateView(
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double widthM,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double heightM,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double thickM,
+            @Shown(in = Dimension.ANGLE, to = Side.NEAREST) double psiDeg,
+            String who,
+            Instant at) {}
 
     /** A stem bent between two holds, as measured. */
-    record BowView(double chordM, double riseM, String who, Instant at) {}
+    record BowView(
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double chordM,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double riseM,
+            String who,
+            Instant at) {}
 
     /** A part of a stem nobody saw. */
-    record HiddenView(String id, double fromM, double toM, String who, Instant at) {}
+    record HiddenView(
+            String id,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double fromM,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double toM,
+            String who,
+            Instant at) {}
 
     /**
      * A stem of the tangle.
@@ -123,6 +139,8 @@ final class TangleViews {
      * @param dragLine by which it is to be dragged away, {@code bight} the ground inside its bend
      * @param tiedOff by which its butt is kept, {@code swing} the ground it can come over
      * @param unstable as entered, nothing holds it up: a rest is missing
+     * @param partOf the stem it was torn from
+     * @param starts where its butt is by that, while nobody said where it lies
      */
     record TangledStem(
             String stemId,
@@ -151,7 +169,15 @@ final class TangleViews {
             List<List<Spot>> bight,
             Optional<TiedOff> tiedOff,
             List<List<Spot>> swing,
+            Optional<PartOfView> partOf,
+            Optional<StemPoint> starts,
             RingView ring) {}
+
+    /** The stem a torn one is part of, and how high. */
+    record PartOfView(
+            PartOf.Kind kind,
+            String stem,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double atM) {}
 
     /**
      * The stem seen from beside it, to scale: level distance from the butt and height above ground.
@@ -308,6 +334,8 @@ final class TangleViews {
                         .orElse(List.of()),
                 m.tiedOff(),
                 m.tiedOff().flatMap(x -> x.swing(p, m)).map(Shape::outlines).orElse(List.of()),
+                m.partOf().map(x -> new PartOfView(x.kind(), x.stem(), x.atM())),
+                m.partOf().map(x -> place(p.tornAt(x, m))),
                 RingView.of(ring));
     }
 

@@ -29,7 +29,7 @@ public final class BeneathHung implements Rule {
     }
 
     private static Stream<Finding> works(Situation s, Situation.Hang h, Step st) {
-        return st.stem().filter(l -> !l.equals(h.hung()) && !l.equals(h.support())).flatMap(s::stem).stream()
+        return st.stem().filter(l -> !l.equals(h.hung()) && !h.supports().contains(l)).flatMap(s::stem).stream()
                 .filter(f -> h.beneath().distanceTo(f.reading().at()) <= 0)
                 .map(f -> Finding.of(RuleId.WORK_BENEATH, STOP, h.hung(), st.id())
                         .with("turn", Arg.count(st.turn()))

@@ -17,7 +17,7 @@ public final class HungInRing implements Rule {
         return s.stillHanging().flatMap(h -> s.steps().stream()
                 .filter(st -> st.kind() == Step.Kind.FELL && !st.done() && !s.releasedBefore(h.hung(), st))
                 .flatMap(st -> st.stem().flatMap(s::stem).stream())
-                .filter(f -> !f.label().equals(h.support()))
+                .filter(f -> !h.supports().contains(f.label()))
                 .filter(f -> f.lay()
                         .filter(l -> h.beneath().distanceTo(f.reading().at())
                                 <= l.zone().exclusionM())

@@ -23,7 +23,7 @@ public final class HungTree implements Rule {
         return Finding.of(RuleId.HUNG, SECOND_OPINION, h.hung())
                 .with(
                         "support",
-                        Optional.of(h.support()).filter(x -> !x.isBlank()).map(Arg::name));
+                        Optional.of(h.supports()).filter(x -> !x.isEmpty()).map(Arg::names));
     }
 
     private static Stream<Finding> unguarded(Situation s, Situation.Hang h) {

@@ -10,13 +10,12 @@ import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.message.Arg;
 
-/** Never cut the tree that holds a hung one. */
+/** Never cut a tree that holds a hung one, also through others. */
 public final class SupportOfHung implements Rule {
     @Override
     public Stream<Finding> check(Situation s) {
-        return s.stillHanging()
-                .filter(h -> s.ahead(h.support())
-                        .anyMatch(st -> st.kind() != Step.Kind.CLEAR && !s.releasedBefore(h.hung(), st)))
-                .map(h -> Finding.of(RuleId.SUPPORT_CUT, STOP, h.support()).with("hung", Arg.name(h.hung())));
+        return s.stillHanging().flatMap(h -> h.supports().stream()
+                .filter(t -> s.ahead(t).anyMatch(st -> st.kind() != Step.Kind.CLEAR && !s.releasedBefore(h.hung(), st)))
+                .map(t -> Finding.of(RuleId.SUPPORT_CUT, STOP, t).with("hung", Arg.name(h.hung()))));
     }
 }

@@ -19,6 +19,7 @@ import org.antevid.core.tangle.beam.BeamWood;
  * @param dragLine by which it is to be dragged away
  * @param lookAgain something happened since it was last looked at
  * @param sections pieces that were cut off it while it hung
+ * @param partOf the stem it was torn from
  */
 public record Member(
         StemReading reading,
@@ -31,7 +32,8 @@ public record Member(
         Optional<LookAgain> lookAgain,
         Optional<DragLine> dragLine,
         Optional<TiedOff> tiedOff,
-        int sections) {
+        int sections,
+        Optional<PartOf> partOf) {
     private static final double CUT_M = 0.1;
     private static final double TIP_D_M = 0.03;
     private static final double SOFT_GPA = 6.75;

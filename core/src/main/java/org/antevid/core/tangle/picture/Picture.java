@@ -151,11 +151,28 @@ public record Picture(
         });
     }
 
+    /**
+     * @return what holds a stem up, directly or through others, nearest first: stems and trees by label, things of the
+     *     place by id
+     */
+    public List<String> holdUp(String label) {
+        List<Pile.Relation> all = allRelations();
+        List<String> chain = new ArrayList<>(List.of(label));
+        for (int i = 0; i < chain.size(); i++) {
+            String above = chain.get(i);
+            all.stream()
+                    .filter(r -> r.type() == Pile.Type.RESTS_ON && r.a().equals(above))
+                    .map(Pile.Relation::b)
+                    .filter(b -> !chain.contains(b))
+                    .forEach(chain::add);
+        }
+        return List.copyOf(chain.subList(1, chain.size()));
+    }
+
     /** @return relations as recorded and as the rests say them, each once */
     public List<Pile.Relation> allRelations() {
         Map<List<Object>, Pile.Relation> all = new LinkedHashMap<>();
-        Stream.concat(relations.stream(), rests.stream().flatMap(r -> r.other().stream()
-                        .map(o -> relation(r, o))))
+        Stream.concat(recorded(), stillPart())
                 .filter(r -> known(r.a()) && known(r.b()) && !r.a().equals(r.b()) && !impossible(r))
                 .forEach(r -> all.putIfAbsent(key(r), r));
         return List.copyOf(all.values());
@@ -180,11 +197,31 @@ public record Picture(
      *     order can be made with it
      */
     public List<Pile.Relation> comesDownWithIt() {
+        return recorded().filter(this::impossible).distinct().toList();
+    }
+
+    private Stream<Pile.Relation> recorded() {
         return Stream.concat(relations.stream(), rests.stream().flatMap(r -> r.other().stream()
-                        .map(o -> relation(r, o))))
-                .filter(this::impossible)
-                .distinct()
-                .toList();
+                .map(o -> relation(r, o))));
+    }
+
+    /** @return where a part was torn off: on the axis of what it is part of, above its foot while nobody knows that */
+    public Pose.End tornAt(PartOf part, Member torn) {
+        return member(part.stem())
+                .flatMap(Member::pose)
+                .map(p -> p.at(Math.min(part.atM(), p.lengthM())))
+                .orElseGet(() -> new Pose.End(
+                        member(part.stem())
+                                .map(m -> m.reading().at())
+                                .orElse(torn.reading().at()),
+                        part.atM()));
+    }
+
+    /** What was torn hangs on what it is part of, until somebody saw that its fibres are through. */
+    private Stream<Pile.Relation> stillPart() {
+        return members.stream().flatMap(m -> m.partOf().stream()
+                .filter(p -> restsOf(m.label()).stream().noneMatch(Rest::torn))
+                .map(p -> new Pile.Relation(m.label(), Pile.Type.RESTS_ON, p.stem())));
     }
 
     private static Pile.Relation relation(Rest r, String other) {

@@ -26,6 +26,7 @@ public record Rest(
     /** What it touches. */
     public enum On {
         GROUND,
+        /** of a part: the tear on what it is part of */
         OWN_STUMP,
         FORK,
         STEM,
@@ -51,14 +52,16 @@ public record Rest(
         SUPPOSED
     }
 
+    /** @return whether it lies at its own stump, or at what it was part of, with no fibre left */
+    boolean torn() {
+        return on == On.OWN_STUMP && fibres.filter(f -> f == Fibres.TORN).isPresent();
+    }
+
     Support support() {
         Support.Kind kind =
                 switch (on) {
                     case GROUND -> Support.Kind.GROUND;
-                    case OWN_STUMP ->
-                        fibres.filter(f -> f == Fibres.TORN).isPresent()
-                                ? Support.Kind.GROUND
-                                : Support.Kind.STUMP_HINGE;
+                    case OWN_STUMP -> torn() ? Support.Kind.GROUND : Support.Kind.STUMP_HINGE;
                     case FORK -> Support.Kind.FORK;
                     case STEM -> Support.Kind.OTHER_STEM;
                     case FEATURE -> Support.Kind.ROOF;

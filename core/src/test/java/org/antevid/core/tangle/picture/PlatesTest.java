@@ -46,18 +46,9 @@ class PlatesTest {
     }
 
     private static Member thrown() {
-        return new Member(
-                reading(Optional.empty(), Optional.of(12.0), Optional.of(0.25)),
-                Optional.empty(),
-                Optional.of(new Member.Plate(1.8, 1.6, 0.4, 85)),
-                Optional.empty(),
-                List.of(),
-                Optional.empty(),
-                false,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                0);
+        return Members.of(reading(Optional.empty(), Optional.of(12.0), Optional.of(0.25)))
+                .plate(new Member.Plate(1.8, 1.6, 0.4, 85))
+                .seen();
     }
 
     private static PlateBack.Ask ask(Optional<Double> stubM, double lineXM) {
