@@ -59,6 +59,8 @@ class CatalogueTest {
 
     private static final Catalogue ENGLISH = Catalogue.of(Language.ENGLISH);
 
+    private static final List<Enum<?>> CONSTANTS = constants();
+
     private static List<Enum<?>> constants() {
         return new ClassFileImporter()
                         .withImportOption(new ImportOption.DoNotIncludeTests())
@@ -71,7 +73,7 @@ class CatalogueTest {
     }
 
     static Stream<Enum<?>> codes() {
-        return constants().stream().filter(c -> c instanceof Code && !(c instanceof RuleId) && c != Against.Why.STOP);
+        return CONSTANTS.stream().filter(c -> c instanceof Code && !(c instanceof RuleId) && c != Against.Why.STOP);
     }
 
     @ParameterizedTest
@@ -95,14 +97,14 @@ class CatalogueTest {
     @Test
     void noValueOfATypeIsWithoutItsWord() {
         Map<String, Set<String>> forms = new TreeMap<>();
-        for (Enum<?> c : constants()) {
+        for (Enum<?> c : CONSTANTS) {
             String key = Words.key(c);
             Set<String> of = forms.computeIfAbsent(type(key), k -> new TreeSet<>());
             Stream.concat(Stream.of(""), WHOLE.stream())
                     .filter(f -> ENGLISH.pattern(key + f).isPresent())
                     .forEach(of::add);
         }
-        assertThat(constants().stream().filter(c -> !(c instanceof RuleId) && c != Against.Why.STOP))
+        assertThat(CONSTANTS.stream().filter(c -> !(c instanceof RuleId) && c != Against.Why.STOP))
                 .allSatisfy(
                         c -> forms.get(type(Words.key(c))).forEach(f -> assertThat(ENGLISH.pattern(Words.key(c) + f))
                                 .as(Words.key(c) + f)
@@ -115,11 +117,12 @@ class CatalogueTest {
 
     @Test
     void noKeyIsLeftOver() {
-        Set<String> known = constants().stream().map(Words::key).collect(Collectors.toSet());
+        Set<String> known = CONSTANTS.stream().map(Words::key).collect(Collectors.toSet());
+        Set<String> fields = fields();
         assertThat(ENGLISH.keys()).allSatisfy(k -> assertThat(known.contains(k)
                         || FORMS.stream()
                                 .anyMatch(f -> k.endsWith(f) && known.contains(k.substring(0, k.length() - f.length())))
-                        || fields().contains(k)
+                        || fields.contains(k)
                         || k.startsWith("Clearance.")
                         || k.startsWith("phone.")
                         || k.startsWith("base."))
@@ -142,7 +145,7 @@ class CatalogueTest {
     /** What is stored by its key is found again, wherever it lives. */
     @Test
     void everyConstantThatIsSaidIsFoundByItsKey() {
-        assertThat(constants().stream()
+        assertThat(CONSTANTS.stream()
                         .filter(c -> c.getDeclaringClass().getName().startsWith("org.antevid.core."))
                         .filter(c -> c instanceof Code
                                 || ENGLISH.pattern(Words.key(c)).isPresent()))
