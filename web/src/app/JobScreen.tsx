@@ -86,6 +86,8 @@ export default function JobScreen() {
   const onTurn = useCallback((t?: (deg: number) => void) => {
     turn.current = t;
   }, []);
+  const [boarded, askForBoard] = useState(false);
+  const [board, setBoard] = useState<HTMLDivElement | null>(null);
   const tools = useMemo<PlanTools>(
     () => ({
       stem: selected,
@@ -103,8 +105,10 @@ export default function JobScreen() {
       sketch,
       setSketch,
       setGhosts,
+      board: board ?? undefined,
+      askForBoard,
     }),
-    [selected, shown, cut, showLay, onTurn, feature, sketch],
+    [selected, shown, cut, showLay, onTurn, feature, sketch, board],
   );
 
   const scene = useScene(job, {
@@ -187,7 +191,8 @@ export default function JobScreen() {
               </Link>
             ))}
           </nav>
-          <main className={Figure ? `mid split${planFirst ? ' taps' : ''}` : 'mid'}>
+          <main className={Figure ? `mid split${planFirst ? ' taps' : ''}` : boarded ? 'mid boarded' : 'mid'}>
+            {boarded && <div className="sideboard" ref={setBoard} />}
             <div className={Below ? 'planbox withbase' : 'planbox'}>
               <Boundary what={msg('thePlan')}>
                 <Suspense fallback={<Waiting className="body" />}>
@@ -239,7 +244,7 @@ export default function JobScreen() {
                   </Button>
                 </div>
               )}
-              {!Figure && <p className="outrank">{msg('localCodeTheMakers')}</p>}
+              {!Figure && !boarded && <p className="outrank">{msg('localCodeTheMakers')}</p>}
             </div>
             {Figure && (
               // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- on a phone it is scrolled, by keys too

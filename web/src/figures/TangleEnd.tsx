@@ -21,7 +21,7 @@ export function TangleEnd({ cut }: { cut: Schemas['TangleCut'] }) {
     : msg('endLevel', { across: e.said.acrossDeg });
   return (
     <div className={css.sideBox}>
-      <svg className={css.side} viewBox={`0 0 ${WIDE} ${HIGH}`} role="img" aria-label={words}>
+      <svg className={`${css.side} own`} viewBox={`0 0 ${WIDE} ${HIGH}`} role="img" aria-label={words}>
         <text x={4} y={14} fontSize={14} fontWeight={700} fill="var(--ink)">
           {msg('seenFromButt')}
         </text>

@@ -43,8 +43,15 @@ type Props = {
 
 const isWide = (map: OlMap): boolean => (map.getSize()?.[0] ?? 0) > 500;
 
-/** Shows the whole site, as after every change of the plan's size. */
+/** Shows the whole site, as after every change of the plan's size, or what somebody asked to stay near to. */
 function fitAll(map: OlMap, scene: PlanScene): void {
+  const near = usePlanView.getState().near;
+  if (near) {
+    const [east, north] = [near.map((s) => s.eastM), near.map((s) => s.northM)];
+    const box = [Math.min(...east), Math.min(...north), Math.max(...east), Math.max(...north)];
+    map.getView().fit(box, { padding: [50, 50, 50, 50], minResolution: 0.05 });
+    return;
+  }
   map.getView().fit(extent(scene, isWide(map)), { padding: [64, 24, 60, isWide(map) ? 84 : 24] });
 }
 
@@ -90,6 +97,7 @@ export default function SitePlan({
   const onStage = scene.stage;
   const hidden = usePlanView((v) => v.hidden);
   const lookAt = usePlanView((v) => v.lookAt);
+  const stay = usePlanView((v) => v.near);
   const shown = useCallback(
     (layers: typeof SAID) =>
       layers.filter((l) => (l.words === undefined || !hidden.includes(l.key)) && (!l.at || l.at.includes(onStage))),
@@ -281,6 +289,10 @@ export default function SitePlan({
     picture.current.setSource(turned(`/api/jobs/${job}/place/underlay?v=${under.version}`, under, SITE));
   }, [under, job]);
   useEffect(() => picture.current.setVisible(!hidden.includes(PICTURE.key)), [hidden]);
+
+  useEffect(() => {
+    if (map.current) fitAll(map.current, hooks.current.scene);
+  }, [stay]);
 
   useEffect(() => {
     if (lookAt) map.current?.getView().setCenter(xy(lookAt));

@@ -1,4 +1,5 @@
-import { createContext, useContext } from 'react';
+import { Grid } from 'antd';
+import { createContext, useContext, useEffect } from 'react';
 import type { Schemas, Spot } from '../api/client';
 
 export type Form = 'POINT' | 'LINE' | 'POLYGON';
@@ -34,9 +35,23 @@ export type PlanTools = {
   setSketch: (sketch?: Sketch) => void;
   setGhosts: (ghosts: Ghost[]) => void;
   say: (words: string) => void;
+  /** Where a panel can draw across the whole width, the plan in a corner; there only while one asks for it. */
+  board?: HTMLElement;
+  askForBoard: (asked: boolean) => void;
 };
 
 export const PlanContext = createContext<PlanTools | null>(null);
+
+/** The whole width to draw on, where the screen has room for it and somebody wants it. */
+export function useBoard(wanted: boolean): { wide: boolean; board?: HTMLElement } {
+  const { askForBoard, board } = usePlanTools();
+  const wide = Grid.useBreakpoint().xl === true && wanted;
+  useEffect(() => {
+    askForBoard(wide);
+    return () => askForBoard(false);
+  }, [wide, askForBoard]);
+  return { wide, board };
+}
 
 export function usePlanTools(): PlanTools {
   const tools = useContext(PlanContext);

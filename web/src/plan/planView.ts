@@ -6,8 +6,11 @@ type PlanView = {
   hidden: string[];
   /** What was looked for last: the plan puts it in its middle. */
   lookAt?: Spot;
+  /** What alone is to be seen while the plan stands in a corner. */
+  near?: Spot[];
   show: (all: string[], shown: string[]) => void;
   look: (at: Spot) => void;
+  stayNear: (spots?: Spot[]) => void;
 };
 
 /** How somebody looks at the plan; gone with the page, so that nobody finds a plan with parts missing. */
@@ -15,4 +18,5 @@ export const usePlanView = create<PlanView>((set) => ({
   hidden: [],
   show: (all, shown) => set({ hidden: all.filter((k) => !shown.includes(k)) }),
   look: (at) => set({ lookAt: { ...at } }),
+  stayNear: (near) => set({ near }),
 }));

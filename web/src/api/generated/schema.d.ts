@@ -1943,6 +1943,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/tangle/overhangs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Records what a stem hangs over: the stem or thing that was tapped, or a work spot put on open ground. */
+        post: operations["tangleOverhang"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/tangle/relations": {
         parameters: {
             query?: never;
@@ -2331,6 +2348,23 @@ export interface paths {
         put?: never;
         /** Records that a piece was cut off a stem while it hung; nothing goes on before its new pose is entered. */
         post: operations["guardSectionCut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tangle/stems/{stem}/take-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** In what turns it comes off, what each piece weighs and presses, what is propped, held and covered. */
+        post: operations["takeOffTakeOff"];
         delete?: never;
         options?: never;
         head?: never;
@@ -6144,6 +6178,10 @@ export interface components {
             /** @description from the ground up */
             stem: components["schemas"]["StemOutlinePoint"][];
         };
+        OverhangRequest: {
+            at: components["schemas"]["Spot"];
+            stem: string;
+        };
         OwnPassphraseRequest: {
             old: string;
             passphrase: string;
@@ -6992,11 +7030,24 @@ export interface components {
             };
             simulated: boolean;
         };
+        /** @description A place along the stem that is written beside it. */
+        SideMark: {
+            at: components["schemas"]["PictureSideFigurePoint"];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                xM: string;
+            };
+            /** Format: double */
+            xM: number;
+        };
         /** @description The stem seen from beside it, to scale: level distance from the butt and height above ground. */
         SideView: {
             /** Format: double */
             heightM: number;
             hidden: components["schemas"]["PictureSideFigurePoint"][];
+            /** @description places along it that are written beside it */
+            marks: components["schemas"]["SideMark"][];
             outline: components["schemas"]["PictureSideFigurePoint"][];
             /** @description where it touches, in the order of the stem's rests */
             rests: components["schemas"]["PictureSideFigurePoint"][];
@@ -7527,6 +7578,16 @@ export interface components {
             /** Format: int32 */
             stack?: number;
             wedgeId?: string;
+        };
+        TakeOffRequest: {
+            cutsM: number[];
+        };
+        TakeOffTurn: {
+            /** @enum {string} */
+            kind: "LINE_OWNER" | "FREE_LIMBS" | "PROP" | "HOLD_PIECE" | "HOLD_REST" | "HOLD_PLATE" | "FLOATS" | "PRESSES" | "LIES" | "TRUNK" | "CARRYING_LIMBS" | "LOOK_AGAIN" | "COVER";
+            /** @description a piece goes with it; otherwise it is a preparation */
+            removes: boolean;
+            words: string;
         };
         Taker: {
             id: string;
@@ -16989,6 +17050,86 @@ export interface operations {
             };
         };
     };
+    tangleOverhang: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OverhangRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     tangleRelate: {
         parameters: {
             query?: never;
@@ -18761,6 +18902,87 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    takeOffTakeOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeOffRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakeOffTurn"][];
+                };
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {

@@ -1,10 +1,12 @@
 import { Button, Checkbox, Slider } from 'antd';
 import { useState } from 'react';
+import { createPortal } from 'react-dom';
 import { useQuery } from '@tanstack/react-query';
 import { api, data, type Schemas } from '../../api/client';
 import { useAct } from '../../api/job';
 import { usePreview } from '../../api/usePreview';
-import { usePlanTools } from '../../plan/planTools';
+import { useBoard, usePlanTools } from '../../plan/planTools';
+import { BeamBoard } from '../../figures/BeamBoard';
 import { TangleEnd } from '../../figures/TangleEnd';
 import { TangleSide } from '../../figures/TangleSide';
 import { Mark } from '../../figures/Mark';
@@ -26,8 +28,10 @@ export function CutTab({ job, stem, leader }: { job: string; stem: Schemas['Tang
   const act = useAct(job, say);
   const able = stem.unknown.length === 0 && stem.pose !== undefined;
   const length = stem.pose?.lengthM ?? 1;
+  const to = Math.floor((length - END_M) * 20) / 20;
   const [chosen, setChosen] = useState<number>();
   const x = Math.min(length - END_M, chosen ?? Math.round((length / 3) * 20) / 20);
+  const { wide, board } = useBoard(able);
   const stamp = JSON.stringify([stem.pose, stem.rests, stem.kerf]);
   const [notFromBelow, setNotFromBelow] = useState<NotFromBelow[]>([]);
   const asked = able ? stem.stemId : undefined;
@@ -57,24 +61,43 @@ export function CutTab({ job, stem, leader }: { job: string; stem: Schemas['Tang
     );
   return (
     <section aria-label={msg('cutOf', { stem: stem.label })}>
-      <TangleSide stem={stem} cut={answer} />
-      <Slider
-        className={css.marker}
-        ariaLabelForHandle={msg('whereToCut')}
-        min={END_M}
-        max={Math.floor((length - END_M) * 20) / 20}
-        step={STEP_M}
-        value={x}
-        onChange={setChosen}
-        tooltip={{ open: false }}
-      />
+      {wide ? (
+        board &&
+        createPortal(
+          <BeamBoard
+            stem={stem}
+            cut={answer}
+            better={best.data ?? []}
+            from={END_M}
+            to={to}
+            step={STEP_M}
+            x={x}
+            setX={setChosen}
+          />,
+          board,
+        )
+      ) : (
+        <>
+          <TangleSide stem={stem} cut={answer} />
+          <Slider
+            className={css.marker}
+            ariaLabelForHandle={msg('whereToCut')}
+            min={END_M}
+            max={to}
+            step={STEP_M}
+            value={x}
+            onChange={setChosen}
+            tooltip={{ open: false }}
+          />
+        </>
+      )}
       {faults.map((f) => (
         <p key={f.field + f.code} className="refused">
           {f.message}
         </p>
       ))}
       {answer?.voided && <p className="refused">{msg('kerfContradicts')}</p>}
-      {answer && <Answered cut={answer} />}
+      {answer && <Answered cut={answer} titled={!wide} />}
       {answer?.asksFromBelow && !answer.noHandCut && !answer.voided && (
         <>
           <h2>{msg('cannotFromBelow')}</h2>
@@ -91,7 +114,7 @@ export function CutTab({ job, stem, leader }: { job: string; stem: Schemas['Tang
           <Mark kind="SECOND_OPINION" /> <b>{msg('curvedPlunge')}</b>
         </p>
       )}
-      {answer && <TangleEnd cut={answer} />}
+      {answer && !wide && <TangleEnd cut={answer} />}
       {answer && leader && !answer.noHandCut && !answer.voided && (
         <>
           <h2>{msg('whatDoesTheKerf')}</h2>
@@ -132,16 +155,20 @@ export function CutTab({ job, stem, leader }: { job: string; stem: Schemas['Tang
   );
 }
 
-function Answered({ cut }: { cut: Schemas['TangleCut'] }) {
+/** @param titled whether the whole width has not said it already */
+function Answered({ cut, titled }: { cut: Schemas['TangleCut']; titled: boolean }) {
   return (
     <>
-      <h1>
-        {cut.noHandCut ? (
-          <span className={css.never}>{msg('noHandCutHere')}</span>
-        ) : (
-          msg('barPinches', { pinch: cut.pinch })
-        )}
-      </h1>
+      {titled && (
+        <h1>
+          {cut.noHandCut ? (
+            <span className={css.never}>{msg('noHandCutHere')}</span>
+          ) : (
+            msg('barPinches', { pinch: cut.pinch })
+          )}
+        </h1>
+      )}
+      {!titled && <h1>{msg('cutAtTitle', { at: cut.said.xM })}</h1>}
       <div className={css.figures}>
         <span>
           <b>{cut.severityWords}</b>

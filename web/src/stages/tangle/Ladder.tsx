@@ -9,9 +9,14 @@ type Stem = Schemas['TangledStem'];
 /** What a stem presses with where it rests on that one. */
 const loadOn = (s: Stem, other: string) => s.rests.find((r) => r.other === other && r.side === 'BELOW')?.said.loadKg;
 
+type Rung = { stem?: Stem; name: string; load?: string; also: string[] };
+
+/** What else it bears on, besides what stands below it in the column. */
+const also = (s: Stem) => s.bearsOn.slice(1).map((other) => s.rests.find((r) => r.other === other)?.otherName ?? other);
+
 /** Follows what rests on what from an uppermost stem down. */
-function chain(t: View, top: Stem): { stem?: Stem; name: string; load?: string }[] {
-  const out: { stem?: Stem; name: string; load?: string }[] = [{ stem: top, name: top.label }];
+function chain(t: View, top: Stem): Rung[] {
+  const out: Rung[] = [{ stem: top, name: top.label, also: also(top) }];
   let at: Stem | undefined = top;
   const seen = new Set([top.label]);
   while (at) {
@@ -20,7 +25,7 @@ function chain(t: View, top: Stem): { stem?: Stem; name: string; load?: string }
     seen.add(below);
     const next: Stem | undefined = t.stems.find((s) => s.label === below);
     const name = at.rests.find((r) => r.other === below)?.otherName ?? below;
-    out.push({ stem: next, name, load: loadOn(at, below) });
+    out.push({ stem: next, name, load: loadOn(at, below), also: next ? also(next) : [] });
     at = next;
   }
   return out;
@@ -48,6 +53,7 @@ export function Ladder({ t, chosen, choose }: { t: View; chosen?: string; choose
                 >
                   {c.stem.turn !== undefined && <span className={css.disc}>{c.stem.turn}</span>}
                   {c.name}
+                  {c.also.length > 0 && <small> {msg('alsoOn', { others: c.also.join(', ') })}</small>}
                 </Button>
               ) : (
                 <div className={`${css.rung} ${css.kept}`}>

@@ -72,7 +72,7 @@ export function PictureTab({ job, t, stem, leader, stems, others, tornFrom }: Pr
             {stem.rests.map((r) => (
               <li key={r.id} className={css.row}>
                 <span className={css.grow}>
-                  <b className="n">{r.said.xM}</b> {said('Support.Side', r.side)}: {touched(stem, r)}
+                  <b className="n">{r.said.xM}</b> {said('Support.Side', r.side)}: {touched(r)}
                   {r.fibres && `, ${said('Rest.Fibres', r.fibres)}`}, {said('Rest.Certainty', r.certainty)}
                   {r.said.loadKg !== undefined && (
                     <>
@@ -141,7 +141,7 @@ export function PictureTab({ job, t, stem, leader, stems, others, tornFrom }: Pr
           {open === 'more' && <MoreForm key={stem.stemId} job={job} stem={stem} done={close} />}
         </section>
       )}
-      <Struck job={job} t={t} leader={leader} />
+      <Struck job={job} t={t} stem={stem} leader={leader} />
       <h2>
         {msg('whatBearsOnWhat')} <span>{msg('recorded', { relationsCount: t.relations.length })}</span>
       </h2>

@@ -1,9 +1,9 @@
-import { Button } from 'antd';
 import { useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
 import { usePreview } from '../../api/usePreview';
 import { Stepper } from '../../app/Stepper';
 import { Mark } from '../../figures/Mark';
+import { CutMarks } from './CutMarks';
 import { PlateBack } from './PlateBack';
 import css from './tangle.module.css';
 import { msg } from './words';
@@ -13,7 +13,6 @@ const MARKS = { STAYS: 'ready', UNCERTAIN: 'CAUTION', MAY_STAND_UP: 'STOP', STAN
 /** A raised plate: after which piece it may stand up, and what holds it down. */
 export function PlateTab({ job, stem }: { job: string; stem: Schemas['TangledStem'] }) {
   const [cuts, setCuts] = useState<number[]>([]);
-  const [next, setNext] = useState<number | null>(null);
   const [hold, setHold] = useState<number | null>(null);
   const able = stem.plate !== undefined;
   const { answer, faults, failed } = usePreview(
@@ -36,36 +35,22 @@ export function PlateTab({ job, stem }: { job: string; stem: Schemas['TangledSte
       <h1>
         {stem.label} <small>{msg('cutUpFromTip')}</small>
       </h1>
-      <div className="two">
-        <Stepper label={msg('cutAt')} unit="m" value={next} onChange={setNext} step={0.5} min={0} max={60} digits={1} />
-        <Stepper
-          label={msg('holdAt')}
-          unit="m"
-          value={hold}
-          onChange={setHold}
-          step={0.5}
-          min={0}
-          max={60}
-          digits={1}
-        />
-      </div>
-      <Button
-        block
-        disabled={next === null}
-        onClick={() => {
-          if (next !== null) setCuts([...cuts.filter((c) => c !== next), next]);
-          setNext(null);
-        }}
-      >
-        {msg('addCut')}
-      </Button>
-      <div className="chips">
-        {cuts.map((c) => (
-          <Button key={c} onClick={() => setCuts(cuts.filter((x) => x !== c))}>
-            {msg('takeOutCut', { at: c })}
-          </Button>
-        ))}
-      </div>
+      <CutMarks
+        cuts={cuts}
+        setCuts={setCuts}
+        beside={
+          <Stepper
+            label={msg('holdAt')}
+            unit="m"
+            value={hold}
+            onChange={setHold}
+            step={0.5}
+            min={0}
+            max={60}
+            digits={1}
+          />
+        }
+      />
       {[...faults.map((f) => f.message), ...(failed ? [failed.message] : [])].map((m) => (
         <p key={m} className="refused">
           {m}

@@ -217,13 +217,19 @@ export function RelationForm({
   others: Other[];
   done: () => void;
 }) {
-  const { say } = usePlanTools();
+  const { pick, say } = usePlanTools();
   const act = useAct(job, say);
   const [a, setA] = useState<string>();
   const [b, setB] = useState<string>();
   const [type, setType] = useState<RelationRequest['type']>('RESTS_ON');
   const [carries, setCarries] = useState<NonNullable<RelationRequest['carries']>>('NOT_KNOWN');
   const [severFrom, setSeverFrom] = useState<NonNullable<RelationRequest['severFrom']>>('NOT_KNOWN');
+  const over = async (at: Spot) => {
+    const kept = await act(
+      api.POST('/api/jobs/{job}/tangle/overhangs', { params: { path: { job } }, body: { stem: a ?? '', at } }),
+    );
+    if (kept) done();
+  };
   const save = async () => {
     const kept = await act(
       api.POST('/api/jobs/{job}/tangle/relations', {
@@ -278,6 +284,11 @@ export function RelationForm({
             onChange={setSeverFrom}
           />
         </div>
+      )}
+      {type === 'OVERHANGS' && (
+        <Button disabled={!a} onClick={() => pick(msg('tapBeneath', { stem: a ?? '' }), (at) => void over(at))}>
+          {msg('tapWhatIsBeneath')}
+        </Button>
       )}
       <Button type="text" className={css.strong} disabled={!a || !b} onClick={() => void save()}>
         {msg('recordIt')}

@@ -6,13 +6,24 @@ import { useAct } from '../../api/job';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { clock } from '../../units/format';
+import { TakeOff } from './TakeOff';
 import { msg } from './words';
 
 type Thing = Schemas['StruckThingView'];
 type Question = Schemas['StruckQuestionView'];
 
 /** What is asked about a building, vehicle or fence before anything is lifted off it. */
-export function Struck({ job, t, leader }: { job: string; t: Schemas['TangleView']; leader: boolean }) {
+export function Struck({
+  job,
+  t,
+  stem,
+  leader,
+}: {
+  job: string;
+  t: Schemas['TangleView'];
+  stem?: Schemas['TangledStem'];
+  leader: boolean;
+}) {
   return (
     <>
       {t.struck.map((s) => (
@@ -25,6 +36,7 @@ export function Struck({ job, t, leader }: { job: string; t: Schemas['TangleView
               <Asked key={q.question} job={job} thing={s} q={q} leader={leader} />
             ))}
           </ul>
+          {stem?.bearsOn.includes(s.featureId) && <TakeOff key={stem.stemId} job={job} stem={stem} place={s.name} />}
         </section>
       ))}
     </>

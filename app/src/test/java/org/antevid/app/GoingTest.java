@@ -9,18 +9,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.people.Office;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
 import org.antevid.core.crew.Competence;
-import org.antevid.core.quantity.Estimate;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.test.context.TestConfiguration;
-import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Import;
-import org.springframework.context.annotation.Primary;
 import org.springframework.test.web.servlet.MockMvc;
 
 /**
@@ -28,35 +23,7 @@ import org.springframework.test.web.servlet.MockMvc;
  * reason.
  */
 @OnRealStore
-@Import(GoingTest.Wind.class)
 class GoingTest {
-    /** A meter whose reading the test sets. */
-    @TestConfiguration
-    static class Wind {
-        static volatile double gustMs = 3;
-        static volatile Duration age = Duration.ZERO;
-        static volatile long readBy = -1;
-        static volatile double risesTo;
-
-        @Bean
-        @Primary
-        Anemometer meter() {
-            return () -> new Anemometer.Reading(
-                    new Estimate(next(), 0.5), 240, true, Instant.now().minus(age));
-        }
-
-        /** The thread that asks next reads the gust as it was; whatever it reads after that has risen. */
-        private static double next() {
-            if (readBy == Thread.currentThread().getId()) {
-                double now = gustMs;
-                gustMs = risesTo;
-                readBy = -1;
-                return now;
-            }
-            return gustMs;
-        }
-    }
-
     private final RunningJob run;
 
     GoingTest(MockMvc mvc, People people) {
@@ -65,15 +32,19 @@ class GoingTest {
 
     @BeforeEach
     void calm() throws Exception {
-        Wind.gustMs = 3;
-        Wind.age = Duration.ZERO;
+        TestMeter.calm();
         run.briefed(run.saw);
     }
 
-    /** Waits at most a second for the watch to have written the end down. */
+    @AfterAll
+    static void asUsual() {
+        TestMeter.told = false;
+    }
+
+    /** Waits for the watch, which looks every second, to have written the end down. */
     private void ends(String because) throws Exception {
         assertThat(run.isGoing()).isFalse();
-        long late = System.nanoTime() + Duration.ofSeconds(1).toNanos();
+        long late = System.nanoTime() + Duration.ofSeconds(5).toNanos();
         JsonNode now = run.run(run.saw);
         while (!now.get("log").get(0).get("says").get("words").asText().startsWith("STAND FAST")
                 && System.nanoTime() < late) {
@@ -203,11 +174,11 @@ class GoingTest {
     void aGustOverTheLimitOfTheCardEndsItAndALullDoesNotBringItBack() throws Exception {
         run.going(run.saw);
         double limit = run.run(run.saw).get("gustLimitMs").asDouble();
-        Wind.gustMs = limit + 0.1;
+        TestMeter.gustMs = limit + 0.1;
         ends("wait for the lull");
-        Wind.gustMs = 2;
+        TestMeter.gustMs = 2;
         assertThat(run.isGoing()).isFalse();
-        Wind.gustMs = limit + 0.1;
+        TestMeter.gustMs = limit + 0.1;
         run.allReady(run.saw);
         assertThat(run.on(run.leader, "POST", "/run/go", Map.of()).codes()).contains("GUST");
     }
@@ -215,11 +186,11 @@ class GoingTest {
     @Test
     void aGustThatComesWhileOneIsAskedBelongsToTheNextQuestion() throws Exception {
         run.allReady(run.saw);
-        Wind.gustMs = 4;
-        Wind.risesTo = 30;
-        Wind.readBy = Thread.currentThread().getId();
+        TestMeter.gustMs = 4;
+        TestMeter.risesTo = 30;
+        TestMeter.readBy = Thread.currentThread().getId();
         JsonNode calm = run.run(run.saw);
-        Wind.gustMs = 4;
+        TestMeter.gustMs = 4;
         assertThat(calm.get("against"))
                 .as("all of one answer rests on one reading")
                 .isEmpty();
@@ -231,9 +202,9 @@ class GoingTest {
     @Test
     void aMeterThatIsSilentForAMinuteEndsIt() throws Exception {
         run.going(run.saw);
-        Wind.age = Duration.ofSeconds(61);
+        TestMeter.age = Duration.ofSeconds(61);
         ends("the wind has not been read for a minute");
-        Wind.age = Duration.ZERO;
+        TestMeter.age = Duration.ZERO;
         assertThat(run.isGoing()).isFalse();
     }
 

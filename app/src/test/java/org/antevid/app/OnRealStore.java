@@ -6,6 +6,7 @@ import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.context.annotation.Import;
 import org.springframework.test.context.TestConstructor;
 
 /** The whole server on a store of its own in a file, empty at first. */
@@ -18,5 +19,6 @@ import org.springframework.test.context.TestConstructor;
             "server.servlet.session.persistent=false"
         })
 @AutoConfigureMockMvc
+@Import(TestMeter.class)
 @TestConstructor(autowireMode = TestConstructor.AutowireMode.ALL)
 @interface OnRealStore {}

@@ -59,7 +59,7 @@ public final class Browsers implements AutoCloseable {
     }
 
     private Page page(BrowserContext context) {
-        context.setDefaultTimeout(15000);
+        context.setDefaultTimeout(30000);
         Page page = context.newPage();
         page.onPageError(errors::add);
         return page;

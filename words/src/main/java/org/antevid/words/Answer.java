@@ -104,6 +104,7 @@ public enum Answer implements Code {
     BEAM_NOT_KNOWN,
     NO_DRAG_LINE,
     LIMBS_OF_WHAT_LIES,
+    LIES_ON_NOTHING,
     DOES_NOT_HANG,
     WINCH_ON_FIRST,
     PLATE_NOT_KNOWN,

@@ -74,5 +74,8 @@ public enum PaperWords implements Code {
     SEE_THE_LIST,
     NOT_KNOWN,
     SCALE_NORTH_UP,
-    LEGEND
+    LEGEND,
+    /** name of a place that was tapped beneath a stem */
+    SPOT_BENEATH,
+    TAPPED
 }

@@ -9,8 +9,6 @@ import org.antevid.app.lay.Lays;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.stem.FieldBooks;
 import org.antevid.app.stem.Stems;
-import org.antevid.app.tangle.TangleRecords;
-import org.antevid.app.tangle.Tangles;
 import org.antevid.core.lay.Means;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;
@@ -22,25 +20,21 @@ import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Wood;
 import org.antevid.core.stump.School;
-import org.antevid.core.tangle.Pile;
-import org.antevid.core.tangle.beam.Support;
-import org.antevid.core.tangle.picture.Pose;
-import org.antevid.core.tangle.picture.Rest;
 import org.springframework.stereotype.Component;
 
-/** The six stems of Withy Lock as they were measured and looked at, and the lay planned for the first. */
+/** The stems of Withy Lock as they were measured and looked at, and the lay planned for the first. */
 @Component
 class WithyLockStems {
     private final Stems stems;
     private final FieldBooks books;
     private final Lays lays;
-    private final Tangles tangles;
+    private final WithyLockTangle tangle;
 
-    WithyLockStems(Stems stems, FieldBooks books, Lays lays, Tangles tangles) {
+    WithyLockStems(Stems stems, FieldBooks books, Lays lays, WithyLockTangle tangle) {
         this.stems = stems;
         this.books = books;
         this.lays = lays;
-        this.tangles = tangles;
+        this.tangle = tangle;
     }
 
     void enter(String job, SignedIn leader, Map<String, String> kit) {
@@ -87,7 +81,7 @@ class WithyLockStems {
         sight(job, s3, leader, SightingKind.GIRTH, Map.of("girthM", 1.9));
         sight(job, s3, leader, SightingKind.EYE_HEIGHT, Map.of("heightM", 16.0));
         sight(job, s3, leader, SightingKind.EYE_CROWN, Map.of("radiusM", 4.5));
-        stem(
+        String s4 = stem(
                 job,
                 Species.SALIX,
                 StemState.STANDING,
@@ -97,6 +91,19 @@ class WithyLockStems {
                 StemMass.Crown.OPEN_BROADLEAF_LEAFLESS,
                 false,
                 "willow, split at the union over the footbridge");
+        sight(job, s4, leader, SightingKind.GIRTH, Map.of("girthM", 1.6));
+        sight(job, s4, leader, SightingKind.EYE_HEIGHT, Map.of("heightM", 13.0));
+        sight(job, s4, leader, SightingKind.EYE_LEAN, Map.of("leanDeg", 5.0, "azimuthDeg", 140.0));
+        sight(job, s4, leader, SightingKind.EYE_CROWN, Map.of("radiusM", 4.0));
+        defect(
+                job,
+                s4,
+                leader,
+                DefectKind.SPLIT_UNION,
+                2.1,
+                3.2,
+                140,
+                "one leader torn off at 2.6 m, the split goes on");
         String s5 = stem(
                 job,
                 Species.ALNUS,
@@ -121,44 +128,9 @@ class WithyLockStems {
                 StemMass.Crown.OPEN_BROADLEAF_LEAFLESS,
                 false,
                 "lime close to the phone line");
-        tangles.relate(job, "S2", Pile.Type.RESTS_ON, "S3", Pile.Carries.NOT_KNOWN, Pile.SeverFrom.NOT_KNOWN);
-        // torn at half a metre, 31 degrees up into the fork of S3, 11.7 m along it
-        Spot torn = new Spot(16, 44);
-        double toward = torn.bearingTo(new Spot(8, 38));
-        double level = 14.6 * Math.cos(Math.toRadians(31));
-        tangles.pose(
-                job,
-                s2,
-                new TangleRecords.TakenPose(
-                        new Pose(
-                                new Pose.End(torn, 0.5),
-                                new Pose.End(torn.at(toward, level), 0.5 + 14.6 * Math.sin(Math.toRadians(31))),
-                                0.3),
-                        Pose.TakenHow.TAPE),
-                leader);
-        tangles.rest(
-                job,
-                s2,
-                0,
-                Rest.On.OWN_STUMP,
-                Optional.empty(),
-                Support.Side.BELOW,
-                0,
-                Optional.of(Rest.Fibres.PARTLY),
-                Rest.Certainty.SEEN,
-                leader);
-        tangles.rest(
-                job,
-                s2,
-                11.7,
-                Rest.On.FORK,
-                Optional.of("S3"),
-                Support.Side.BELOW,
-                0,
-                Optional.empty(),
-                Rest.Certainty.SEEN,
-                leader);
-        tangles.record(job, s2, new Tangles.HangEntry(Optional.of(20000.0), Optional.empty(), false, "", ""), -1L);
+        tangle.hung(job, s2, leader);
+        tangle.tornLeader(job, s4, leader);
+        tangle.alders(job, leader);
         ChoiceRequest.CutsRequest cuts = new ChoiceRequest.CutsRequest(
                 Optional.empty(),
                 null,

@@ -76,14 +76,23 @@ public class Limbs {
         return new Ordered(
                 on.stream().map(l -> l.id).toList(),
                 Limbing.of(
-                        on.stream()
-                                .map(l -> new SeenLimb(l.growing, l.bent, l.thickM, Optional.ofNullable(l.lengthM)))
-                                .toList(),
+                        on.stream().map(Limbs::limb).toList(),
                         Across.of(jobs.job(jobId).ground(), m.pose().map(p -> p.azDeg())),
                         stem.reading().species().wood().densityHighKgm3(),
                         m.wood(),
                         m.buttDM(),
                         m.massHighKg()));
+    }
+
+    /** @return the limbs that are still on a stem, as they were seen */
+    public List<SeenLimb> on(String jobId, String stemId) {
+        return limbs.findByJobIdAndStemIdAndEndedAtIsNullOrderByAtAscIdAsc(jobId, stemId).stream()
+                .map(Limbs::limb)
+                .toList();
+    }
+
+    private static SeenLimb limb(LimbEntity l) {
+        return new SeenLimb(l.growing, l.bent, l.thickM, Optional.ofNullable(l.lengthM));
     }
 
     private Stems.ChosenReading requireLying(String jobId, String stemId) {

@@ -176,11 +176,11 @@ class SiteBench {
             page.page.navigate(server.local() + "/jobs/" + job + "/lay");
             page.page.waitForTimeout(3000);
             drag(page.page, "S1");
-            drag(page.page, "S7");
+            drag(page.page, "S15");
             String id = page.page
                     .evaluate(
                             "async (job) => (await (await fetch(`/api/jobs/${job}/stems`)).json()).find((x) => "
-                                    + "x.label === 'S7').id",
+                                    + "x.label === 'S15').id",
                             job)
                     .toString();
             String lay = server.local() + "/api/jobs/" + job + "/stems/" + id + "/lay/";

@@ -32,7 +32,7 @@ abstract class DemoStory {
 
     @BeforeAll
     void start() {
-        PlaywrightAssertions.setDefaultAssertionTimeout(15000);
+        PlaywrightAssertions.setDefaultAssertionTimeout(30000);
         network = TailgateNetwork.join();
         server = serve(new Server(data, network.serverAddress()));
         browsers = new Browsers(network);

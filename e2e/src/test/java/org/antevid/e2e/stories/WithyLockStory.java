@@ -8,8 +8,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -49,7 +47,7 @@ class WithyLockStory {
 
     @BeforeAll
     void start() {
-        PlaywrightAssertions.setDefaultAssertionTimeout(15000);
+        PlaywrightAssertions.setDefaultAssertionTimeout(30000);
         network = TailgateNetwork.join();
         server = new Server(data, network.serverAddress()).startDemoProcess();
         code = server.crewCode();
@@ -118,10 +116,10 @@ class WithyLockStory {
 
     @Test
     @Order(3)
-    void heTakesAFirstLookAtS4InTwelveTapsAtMost() {
+    void heTakesAFirstLookAtS6InTwelveTapsAtMost() {
         imre.stage(2);
         List<String> taps = List.of(
-                "S4",
+                "S6",
                 "First look",
                 "alive, with faults",
                 "split union",
@@ -157,7 +155,7 @@ class WithyLockStory {
         imre.page
                 .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Write it down")))
                 .click();
-        assertThat(imre.region("Trees")).containsText("S4");
+        assertThat(imre.region("Trees")).containsText("S6");
         imre.shot("trees");
         imre.page.navigate(imre.page.url().replace("/trees", "/stems"));
     }
@@ -209,7 +207,7 @@ class WithyLockStory {
                         .locator("aside")
                         .getByRole(
                                 AriaRole.BUTTON,
-                                new Locator.GetByRoleOptions().setName("S7").setExact(true)))
+                                new Locator.GetByRoleOptions().setName("S10").setExact(true)))
                 .isVisible();
     }
 
@@ -588,13 +586,9 @@ class WithyLockStory {
         assertThat(nadia.locator(".now strong")).hasText("Go");
         imre.shot("run");
 
-        Instant pressed = Instant.now();
         sefa.locator("button.thumb").click();
         assertThat(imre.page.locator(".banner")).containsText("HOLD, Sefa Marsh");
         assertThat(nadia.locator("section[aria-label=Hold]")).containsText("HOLD: Sefa Marsh");
-        assertThat(Duration.between(pressed, Instant.now()))
-                .as("everybody sees the hold")
-                .isLessThan(Duration.ofSeconds(1));
         assertThat(sefa.locator("section[aria-label=Hold]")).containsText("Whistle and arm signal now");
         assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']")).containsText("seen:");
         assertThat(tove.getByText("Confirm: stopped")).hasCount(0);

@@ -15,6 +15,7 @@ import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
 import org.antevid.app.tangle.Closures;
 import org.antevid.app.tangle.Holdings;
+import org.antevid.app.tangle.Overhangs;
 import org.antevid.app.tangle.StruckThings;
 import org.antevid.app.tangle.TangleRecords;
 import org.antevid.app.tangle.Tangles;
@@ -104,6 +105,10 @@ public class TangleController {
             Pile.@Nullable Carries carries,
             Pile.@Nullable SeverFrom severFrom) {}
 
+    /** @param at what it hangs over, tapped on the plan */
+    record OverhangRequest(
+            @NotBlank String stem, @NotNull @Valid Spot at) {}
+
     record HangRequest(
             Optional<Double> tractorWinchN,
             Optional<Double> handWinchN,
@@ -170,6 +175,7 @@ public class TangleController {
     private final Closures closures;
     private final StruckThings struck;
     private final TornParts parts;
+    private final Overhangs overhangs;
 
     TangleController(
             Tangles tangles,
@@ -177,13 +183,15 @@ public class TangleController {
             Holdings holdings,
             Closures closures,
             StruckThings struck,
-            TornParts parts) {
+            TornParts parts,
+            Overhangs overhangs) {
         this.tangles = tangles;
         this.records = records;
         this.holdings = holdings;
         this.closures = closures;
         this.struck = struck;
         this.parts = parts;
+        this.overhangs = overhangs;
     }
 
     /** Hung and fallen stems with what bears on what, and the order to take them apart. */
@@ -247,6 +255,13 @@ public class TangleController {
                 r.b,
                 r.carries == null ? Pile.Carries.NOT_KNOWN : r.carries,
                 r.severFrom == null ? Pile.SeverFrom.NOT_KNOWN : r.severFrom));
+    }
+
+    /** Records what a stem hangs over: the stem or thing that was tapped, or a work spot put on open ground. */
+    @PostMapping("/overhangs")
+    @Needs(Needs.Right.LEAD)
+    ResponseEntity<Created> overhang(@PathVariable String job, @Validated @RequestBody OverhangRequest r) {
+        return Created.at(overhangs.over(job, r.stem, r.at));
     }
 
     /** Takes such a relation back. */
@@ -387,9 +402,7 @@ public class TangleController {
                 beam,
                 SideFigure.of(m).orElseThrow(),
                 t.picture().restsOf(label).stream()
-                        .map(r -> r.other()
-                                .map(o -> t.names().getOrDefault(o, o))
-                                .orElseGet(() -> Speech.words().term(r.on())))
+                        .map(r -> TangleViews.touched(t, m, r))
                         .toList(),
                 t.picture().contradicted(label),
                 told.map(KerfReading::did));

@@ -44,6 +44,8 @@ import org.antevid.words.Answer;
 /** The picture of the tangle as screens read it: distances rounded up, loads in kg at the high side. */
 final class TangleViews {
     private static final double EDGE_EVERY_M = 0.5;
+    private static final double MARK_EVERY_M = 2;
+    private static final int MANY_MARKS = 9;
 
     private TangleViews() {}
 
@@ -183,11 +185,13 @@ final class TangleViews {
      * The stem seen from beside it, to scale: level distance from the butt and height above ground.
      *
      * @param rests where it touches, in the order of the stem's rests
+     * @param marks places along it that are written beside it
      */
     record SideView(
             List<SideFigure.Point> outline,
             List<SideFigure.Point> rests,
             List<SideFigure.Point> hidden,
+            List<SideMark> marks,
             double widthM,
             double heightM) {
         static SideView of(SideFigure f, List<Rest> rests, List<Member.Hidden> hidden) {
@@ -200,12 +204,24 @@ final class TangleViews {
                     hidden.stream()
                             .flatMap(h -> f.outline(h.fromM(), Math.min(h.toM(), f.lengthM())).stream())
                             .toList(),
+                    along(f),
                     outline.stream().mapToDouble(SideFigure.Point::alongM).max().orElse(0),
                     outline.stream()
                             .mapToDouble(SideFigure.Point::heightM)
                             .max()
                             .orElse(0));
         }
+    }
+
+    /** A place along the stem that is written beside it. */
+    record SideMark(
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double xM, SideFigure.Point at) {}
+
+    private static List<SideMark> along(SideFigure f) {
+        double every = f.lengthM() > MANY_MARKS * MARK_EVERY_M ? 2 * MARK_EVERY_M : MARK_EVERY_M;
+        return IntStream.rangeClosed(0, (int) (f.lengthM() / every))
+                .mapToObj(i -> new SideMark(i * every, f.axis(i * every)))
+                .toList();
     }
 
     /** The closed ground of a stem. */
@@ -424,8 +440,7 @@ final class TangleViews {
                 r.xM(),
                 r.on(),
                 r.other(),
-                r.other().map(o -> t.names().getOrDefault(o, o)).orElseGet(() -> Speech.words()
-                        .term(r.on())),
+                touched(t, m, r),
                 r.side(),
                 r.fibres(),
                 r.certainty(),
@@ -434,6 +449,16 @@ final class TangleViews {
                 m.pose().map(p -> place(p.at(r.xM()))),
                 reactionN.map(n -> Rounding.up(Math.abs(n) / StemMass.G, 0)),
                 touches);
+    }
+
+    /** @return what a stem touches there, as it is called on the plan */
+    static String touched(Tangles.Tangle t, Member m, Rest r) {
+        if (r.on() == Rest.On.OWN_STUMP && m.partOf().isPresent()) {
+            return Speech.words()
+                    .say(Message.of(PartOf.Said.TEAR_ON).with("stem", m.partOf().map(p -> Arg.name(p.stem()))));
+        }
+        return r.other().map(o -> t.names().getOrDefault(o, o)).orElseGet(() -> Speech.words()
+                .term(r.on()));
     }
 
     /** Two stems that cross on the plan. */

@@ -8,6 +8,7 @@ import org.antevid.core.judge.Finding;
 import org.antevid.core.judge.Rule;
 import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
+import org.antevid.core.message.Arg;
 import org.antevid.core.tangle.picture.LookAgain;
 import org.antevid.core.tangle.picture.Member;
 
@@ -22,6 +23,7 @@ public final class LookedAtAgain implements Rule {
         return m.lookAgain().stream()
                 .map(why -> why != LookAgain.GUST
                         ? Finding.of(RuleId.PICTURE_NOT_REENTERED, STOP, m.label())
+                                .with("cut", Arg.flag(why == LookAgain.SECTIONED))
                         : Finding.of(RuleId.PICTURE_OLD, CAUTION, m.label()));
     }
 }

@@ -26,7 +26,9 @@ public record Bind(
         Optional<Double> axialUtil,
         List<BindCut> cuts,
         List<Warning> warnings) {
-    private static final double END_M = 0.1;
+    /** Nearer to an end nothing is cut, metres. */
+    public static final double END_M = 0.1;
+
     private static final double AXIAL_LEAST_N = 300;
     private static final double AXIAL_LEAST_REL = 0.1;
 

@@ -132,6 +132,31 @@ public record LyingStem(
                 moePa);
     }
 
+    /** @return whether anything holds what is left when it is cut there */
+    public boolean heldBefore(double xM) {
+        return supports.stream().anyMatch(s -> s.xM() < xM);
+    }
+
+    /** @return what is left of it when it is cut there, on the supports up to the cut, of which there must be one */
+    public LyingStem shortenedTo(double xM) {
+        return new LyingStem(
+                xM,
+                buttDM,
+                taper().dAt(xM),
+                densityKgm3,
+                allowRel,
+                wood,
+                angleDeg,
+                supports.stream().filter(s -> s.xM() < xM).toList(),
+                rope.filter(r -> r.xM() < xM),
+                clearance.stream().filter(c -> c.xM() <= xM).toList(),
+                underClearM,
+                uGapM,
+                crossSlopeDeg,
+                uphill,
+                lateralConvex);
+    }
+
     LyingStem withGap(int support, double gapM) {
         List<Support> moved = new ArrayList<>(supports);
         moved.set(support, supports.get(support).withGap(gapM));

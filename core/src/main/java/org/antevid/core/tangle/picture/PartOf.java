@@ -1,6 +1,7 @@
 package org.antevid.core.tangle.picture;
 
 import java.util.Set;
+import org.antevid.core.message.Code;
 import org.antevid.core.quantity.Require;
 
 /**
@@ -18,6 +19,11 @@ public record PartOf(Kind kind, String stem, double atM) {
         TORN_LEADER,
         BROKEN_TOP,
         BIG_LIMB
+    }
+
+    /** What is said of it. */
+    public enum Said implements Code {
+        TEAR_ON
     }
 
     /** @throws org.antevid.core.quantity.RefusedInput for a height outside its range */

@@ -30,7 +30,7 @@ public record Struck(String id, String name, FeatureKind kind, Set<Question> ans
             case BUILDING, GLASS -> EnumSet.allOf(Question.class);
             case VEHICLE, BOAT -> EnumSet.of(Question.PEOPLE_OUT, Question.WHAT_CAME_THROUGH, Question.POWER_OFF);
             case FOOTBRIDGE, ANIMAL_PEN -> EnumSet.of(Question.PEOPLE_OUT);
-            case FENCE -> EnumSet.of(Question.POWER_OFF);
+            case FENCE, OVERHEAD_LINE -> EnumSet.of(Question.POWER_OFF);
             default -> EnumSet.noneOf(Question.class);
         };
     }

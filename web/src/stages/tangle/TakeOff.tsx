@@ -1,0 +1,48 @@
+import { useState } from 'react';
+import { api, data, type Schemas } from '../../api/client';
+import { usePreview } from '../../api/usePreview';
+import { Mark } from '../../figures/Mark';
+import { CutMarks } from './CutMarks';
+import css from './tangle.module.css';
+import { msg } from './words';
+
+/** A stem on a building, vehicle, fence or line: in what turns it comes off, with what is held, propped and covered. */
+export function TakeOff({ job, stem, place }: { job: string; stem: Schemas['TangledStem']; place: string }) {
+  const [cuts, setCuts] = useState<number[]>([]);
+  const { answer, faults, failed } = usePreview(
+    'takeoff',
+    stem.stemId,
+    { cutsM: cuts },
+    JSON.stringify([stem.pose, stem.rests, stem.plate]),
+    (body, signal) =>
+      data(
+        api.POST('/api/jobs/{job}/tangle/stems/{stem}/take-off', {
+          params: { path: { job, stem: stem.stemId } },
+          body,
+          signal,
+        }),
+      ),
+  );
+  return (
+    <section aria-label={msg('takeOff', { stem: stem.label, place })}>
+      <h2>{msg('takeOff', { stem: stem.label, place })}</h2>
+      <p className="s">{msg('takeOffCuts')}</p>
+      <CutMarks cuts={cuts} setCuts={setCuts} />
+      {[...faults.map((f) => f.message), ...(failed ? [failed.message] : [])].map((m) => (
+        <p key={m} className="refused">
+          {m}
+        </p>
+      ))}
+      {answer && (
+        <ol className={css.turns}>
+          {answer.map((t, i) => (
+            <li key={`${i} ${t.words}`} data-kind={t.kind}>
+              <Mark kind={t.kind === 'LOOK_AGAIN' ? 'STOP' : t.removes ? 'none' : 'CAUTION'} />{' '}
+              {t.removes ? <b>{t.words}</b> : t.words}
+            </li>
+          ))}
+        </ol>
+      )}
+    </section>
+  );
+}
