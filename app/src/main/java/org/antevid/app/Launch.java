@@ -140,7 +140,7 @@ record Launch(boolean demo, Path data, int port) {
         if (!Files.exists(store())) {
             return;
         }
-        try (var connection = DriverManager.getConnection(url() + ";IFEXISTS=TRUE", "sa", "")) {
+        try (var connection = DriverManager.getConnection(store(data) + ";IFEXISTS=TRUE", "sa", "")) {
             connection.createStatement().execute("select 1");
         } catch (SQLException e) {
             boolean open = e.getErrorCode() == ALREADY_OPEN
@@ -160,14 +160,14 @@ record Launch(boolean demo, Path data, int port) {
     }
 
     /** Every commit is flushed to the file before it is acknowledged. */
-    private String url() {
-        return "jdbc:h2:file:" + data.resolve("antevid") + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE";
+    static String store(Path folder) {
+        return "jdbc:h2:file:" + folder.resolve("antevid") + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE";
     }
 
     Map<String, Object> properties() {
         return Map.of(
                 "spring.datasource.url",
-                url(),
+                store(data),
                 "server.port",
                 port,
                 "antevid.demo",

@@ -121,7 +121,10 @@ class TornAndStruckServerTest extends HungAsh {
         assertThat(texts(relations, "bName")).contains("work spot below S2", "path");
         assertThat(texts(on("GET", "/features", null).body(), "id")).hasSize(2);
         assertThat(over("S2", 12, 41).status()).as("it is known").isEqualTo(422);
-        assertThat(tangle().get("order").toString()).contains("S3");
+        assertThat(tangle().get("order").toString())
+                .as("things go by their names")
+                .contains("nothing of it hangs over path any more", "S3")
+                .doesNotContain(path);
     }
 
     /** An alder of 10 m across a boathouse: its butt on the ground, its upper third beyond the ridge. */

@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** Headless Chromium of the distribution: one for the leader on the machine, one for phones on the network. */
 public final class Browsers implements AutoCloseable {
@@ -24,41 +25,81 @@ public final class Browsers implements AutoCloseable {
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
-    private final Playwright playwright =
-            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    private final TailgateNetwork network;
-    /** Started when somebody comes who needs it: a browser costs a second of both processors. */
-    private Browser leader;
+    /** Pages of a story live for seconds: what would make them quick after minutes only takes processors away. */
+    private static final String QUICK = "--js-flags=--no-opt --max-lazy --single-threaded-gc";
 
-    private Browser phones;
-    private final List<String> errors = new ArrayList<>();
+    /** One driver and its browsers, each started when somebody comes who needs it. */
+    private static final class Launched {
+        private final Playwright playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        private final List<String> flags;
+        private Browser leader;
+        private Browser phones;
 
-    public Browsers(TailgateNetwork network) {
-        this.network = network;
+        Launched(List<String> flags) {
+            this.flags = flags;
+        }
+
+        private Browser launch(Path executable) {
+            return playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(executable)
+                            .setArgs(flags));
+        }
+
+        Browser leader() {
+            leader = leader == null ? launch(CHROMIUM) : leader;
+            return leader;
+        }
+
+        Browser phones(TailgateNetwork network) {
+            phones = phones == null ? launch(network.phoneBrowser(CHROMIUM)) : phones;
+            return phones;
+        }
     }
 
-    private Browser launch(Path executable) {
-        return playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(executable)
-                        .setArgs(FLAGS));
+    /** All stories of a runner have the same browsers, each its own people in them; they end with the runner. */
+    private static Launched shared;
+
+    private final TailgateNetwork network;
+    private final Launched launched;
+    private final List<BrowserContext> contexts = new ArrayList<>();
+    private final List<String> errors = new ArrayList<>();
+
+    private Browsers(TailgateNetwork network, Launched launched) {
+        this.network = network;
+        this.launched = launched;
+    }
+
+    /** @return browsers for a story */
+    public static Browsers on(TailgateNetwork network) {
+        if (shared == null) {
+            shared =
+                    new Launched(Stream.concat(FLAGS.stream(), Stream.of(QUICK)).toList());
+        }
+        return new Browsers(network, shared);
+    }
+
+    /** @return browsers as people have them, to measure with */
+    public static Browsers asPeopleHaveThem(TailgateNetwork network) {
+        return new Browsers(network, new Launched(FLAGS));
     }
 
     public Page leader() {
-        leader = leader == null ? launch(CHROMIUM) : leader;
-        return page(leader.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)));
+        return page(launched.leader().newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)));
     }
 
     public Page phone() {
-        phones = phones == null ? launch(network.phoneBrowser(CHROMIUM)) : phones;
-        return page(phones.newContext(new Browser.NewContextOptions()
-                .setViewportSize(390, 844)
-                .setHasTouch(true)
-                .setIsMobile(true)));
+        return page(launched.phones(network)
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(390, 844)
+                        .setHasTouch(true)
+                        .setIsMobile(true)));
     }
 
     private Page page(BrowserContext context) {
+        contexts.add(context);
         context.setDefaultTimeout(30000);
         Page page = context.newPage();
         page.onPageError(errors::add);
@@ -70,14 +111,12 @@ public final class Browsers implements AutoCloseable {
         return errors;
     }
 
+    /** Everybody leaves; a browser that was started to measure with ends. */
     @Override
     public void close() {
-        if (leader != null) {
-            leader.close();
+        contexts.forEach(BrowserContext::close);
+        if (launched != shared) {
+            launched.playwright.close();
         }
-        if (phones != null) {
-            phones.close();
-        }
-        playwright.close();
     }
 }

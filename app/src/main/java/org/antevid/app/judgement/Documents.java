@@ -28,6 +28,7 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.retreat.WayOut;
+import org.antevid.core.site.Feature;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.tangle.picture.Picture;
@@ -198,9 +199,18 @@ public class Documents {
                 : s.place()
                         .tangle()
                         .flatMap(Picture::release)
-                        .flatMap(r -> st.stem().map(l -> ReleaseCard.of(r, l)))
+                        .flatMap(r -> st.stem().map(l -> ReleaseCard.of(r, l, id -> called(s, id))))
                         .filter(c -> st.kind() == Step.Kind.RELEASE)
                         .orElse(List.of());
+    }
+
+    /** What a thing of the place is called; a stem goes by its label. */
+    private static String called(Situation s, String id) {
+        return s.site().features().stream()
+                .filter(f -> f.id().equals(id))
+                .map(Feature::name)
+                .findFirst()
+                .orElse(id);
     }
 
     private static double keepOut(Situation s, Step st, Optional<LayPlan> lay) {

@@ -183,7 +183,7 @@ final class TangleSheet {
                     .findFirst()
                     .orElseGet(() -> words.term(s.kind()));
             row(true, (s.kind().removes() ? turn++ + "  " : "   ") + String.join(" + ", s.stems()) + ": " + way);
-            s.before().forEach(b -> row(false, "   " + words.say(b.message())));
+            s.before().forEach(b -> row(false, "   " + words.say(b.message(t::called))));
             s.stems().stream()
                     .flatMap(l -> Optional.ofNullable(s.method().get(l)).stream())
                     .flatMap(w -> w.pullN().stream())
@@ -197,7 +197,7 @@ final class TangleSheet {
             s.stems().stream()
                     .flatMap(l -> Optional.ofNullable(s.zone().get(l)).stream())
                     .forEach(z -> row(false, "   " + closed(z)));
-            s.changes().forEach(c -> row(false, "   " + words.say(c.message())));
+            s.changes().forEach(c -> row(false, "   " + words.say(c.message(t::called))));
         }
         rests();
     }

@@ -108,7 +108,12 @@ public class Tangles {
             Optional<Release> release,
             List<Situation.Hang> hangs,
             Map<String, GuardRing> rings,
-            Map<String, Instant> lookedAt) {}
+            Map<String, Instant> lookedAt) {
+        /** @return what a stem or a thing of the place is called, by label or id */
+        public String called(String id) {
+            return names.getOrDefault(id, id);
+        }
+    }
 
     private enum Question {
         TANGLE

@@ -3,6 +3,7 @@ package org.antevid.core.brief;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.antevid.core.cutting.CutStep;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Code;
@@ -33,20 +34,23 @@ public final class ReleaseCard {
 
     private ReleaseCard() {}
 
-    /** @return the steps of the removal of this stem; none when it is in no order */
-    public static List<CutStep> of(Release order, String label) {
+    /**
+     * @param called what a stem or a thing of the place is called, by label or id
+     * @return the steps of the removal of this stem; none when it is in no order
+     */
+    public static List<CutStep> of(Release order, String label, UnaryOperator<String> called) {
         return order.steps().stream()
                 .filter(s -> s.kind().removes() && s.stems().contains(label))
                 .findFirst()
-                .map(s -> of(s, label))
+                .map(s -> of(s, label, called))
                 .orElse(List.of());
     }
 
-    private static List<CutStep> of(Release.Step s, String label) {
+    private static List<CutStep> of(Release.Step s, String label, UnaryOperator<String> called) {
         ReleaseCard c = new ReleaseCard();
         Optional.ofNullable(s.zone().get(label)).ifPresent(c::ring);
         for (Preparation p : s.before()) {
-            c.add("before:" + p.label(), CutStep.Kind.CHECK, p.message());
+            c.add("before:" + p.label(), CutStep.Kind.CHECK, p.message(called));
         }
         c.add("along", CutStep.Kind.CHECK, Message.of(Words.LOOKED_ALONG));
         Optional.ofNullable(s.method().get(label)).ifPresent(c::way);

@@ -1,6 +1,7 @@
 package org.antevid.core.tangle;
 
 import java.util.Locale;
+import java.util.function.UnaryOperator;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Code;
 import org.antevid.core.message.Message;
@@ -23,9 +24,12 @@ public record Effect(Kind kind, String on) {
         LET_GO
     }
 
-    /** @return as somebody on site says it */
-    public Message message() {
-        return Message.of(kind).with("stem", Arg.name(on));
+    /**
+     * @param called what a stem or a thing of the place is called, by label or id
+     * @return as somebody on site says it
+     */
+    public Message message(UnaryOperator<String> called) {
+        return Message.of(kind).with("stem", Arg.name(called.apply(on)));
     }
 
     /** @return its label in the open interface */

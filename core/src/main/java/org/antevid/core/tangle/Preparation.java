@@ -2,6 +2,7 @@ package org.antevid.core.tangle;
 
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Code;
 import org.antevid.core.message.Message;
@@ -26,10 +27,14 @@ public record Preparation(Kind kind, String stem, Optional<String> to) {
         return new Preparation(kind, stem, Optional.empty());
     }
 
-    /** @return as somebody on site says it */
-    public Message message() {
-        Message m = Message.of(kind).with("stem", Arg.name(stem));
-        return to.map(t -> m.with("to", Arg.name(t))).orElse(m);
+    /**
+     * @param called what a stem or a thing of the place is called, by label or id
+     * @return as somebody on site says it
+     */
+    public Message message(UnaryOperator<String> called) {
+        return Message.of(kind)
+                .with("stem", Arg.name(stem))
+                .with("to", to.map(called).map(Arg::name));
     }
 
     /** @return its label in the open interface */

@@ -37,7 +37,8 @@ class ReleaseCardTest {
         return ReleaseCard.of(
                 Release.of(new Pile(
                         List.of(stems), Set.of("T"), true, List.of(new Pile.Relation("A", Pile.Type.RESTS_ON, "T")))),
-                label);
+                label,
+                id -> id.equals("T") ? "the kept sycamore" : id);
     }
 
     private static List<String> keys(List<CutStep> card) {

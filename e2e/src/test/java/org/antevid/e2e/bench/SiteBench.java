@@ -161,7 +161,7 @@ class SiteBench {
     void turningTheLay(@TempDir Path data) throws Exception {
         TailgateNetwork network = TailgateNetwork.join();
         try (Server server = new Server(data, InetAddress.getLoopbackAddress().getHostAddress()).start("demo");
-                Browsers browsers = new Browsers(network)) {
+                Browsers browsers = Browsers.asPeopleHaveThem(network)) {
             JobPage page = new JobPage(browsers.leader());
             page.signIn(server.local(), "Imre Halloway");
             page.open("Withy Lock");
@@ -202,7 +202,7 @@ class SiteBench {
     void aLargeSite(@TempDir Path data) throws Exception {
         TailgateNetwork network = TailgateNetwork.join();
         try (Server server = new Server(data, InetAddress.getLoopbackAddress().getHostAddress()).start("demo");
-                Browsers browsers = new Browsers(network)) {
+                Browsers browsers = Browsers.asPeopleHaveThem(network)) {
             JobPage page = new JobPage(browsers.leader());
             page.signIn(server.local(), "Imre Halloway");
             String job = open(page.page, server.local());

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
 import org.antevid.e2e.Server;
 
@@ -38,12 +39,15 @@ public final class CrewPhone {
                         .click();
             }
             phone.getByLabel("PIN", new Page.GetByLabelOptions().setExact(true)).fill(pin);
-            // a slow answer must not be taken for a refusal: the card may go while its chips are pressed
-            phone.waitForResponse(
+            // a slow page must not be taken for a refusal: the card may go while its chips are pressed
+            Response answer = phone.waitForResponse(
                     r -> r.request().method().equals("POST") && r.url().contains("/sign"),
                     () -> phone.getByText("I read it back: sign").click());
+            if (answer.ok()) {
+                break;
+            }
             phone.waitForTimeout(700);
-            for (int i = 0; part.count() > 0 && i < choice.length; i++) {
+            for (int i = 0; i < choice.length; i++) {
                 choice[i] +=
                         part.locator("[role=group]").nth(i).locator(".refused").count();
             }

@@ -14,7 +14,7 @@ public final class Looked {
     private static final Path SHOTS = Path.of("target/shots");
     private static final Path AXE = Path.of("../web/node_modules/axe-core/axe.min.js");
     private static final String VIOLATIONS = """
-        async () => (await axe.run(document, { resultTypes: ['violations'] })).violations
+        async () => (await axe.run(document, { resultTypes: ['violations'], preload: false })).violations
           .map((v) => v.id + ' (' + v.impact + '): ' + v.nodes.slice(0, 3).map((n) => n.html.slice(0, 160)).join(' ; '))""";
 
     private Looked() {}

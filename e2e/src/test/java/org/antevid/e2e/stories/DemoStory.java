@@ -35,7 +35,7 @@ abstract class DemoStory {
         PlaywrightAssertions.setDefaultAssertionTimeout(30000);
         network = TailgateNetwork.join();
         server = serve(new Server(data, network.serverAddress()));
-        browsers = new Browsers(network);
+        browsers = Browsers.on(network);
         imre = new JobPage(browsers.leader());
         imre.signIn(server.local(), "Imre Halloway");
     }

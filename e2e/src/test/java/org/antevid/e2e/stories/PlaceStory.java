@@ -303,7 +303,7 @@ class PlaceStory extends DemoStory {
                         .click());
         readIn("stems.csv", Files.readAllBytes(stems.path()));
         assertThat(imre.region("Read in").getByRole(AriaRole.STATUS))
-                .containsText("6 read: 0 new, 0 changed, 6 as before");
+                .containsText("10 read: 0 new, 0 changed, 10 as before");
     }
 
     private void readIn(String name, byte[] file) {

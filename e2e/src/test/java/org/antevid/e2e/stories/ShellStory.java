@@ -41,7 +41,7 @@ class ShellStory {
     void theShellWorksByKeysInGlareAndOnANarrowDisplay(@TempDir Path data) throws IOException {
         TailgateNetwork network = TailgateNetwork.join();
         try (Server server = new Server(data, InetAddress.getLoopbackAddress().getHostAddress()).startDemo();
-                Browsers browsers = new Browsers(network)) {
+                Browsers browsers = Browsers.on(network)) {
             JobPage imre = new JobPage(browsers.leader()).signIn(server.local(), "Imre Halloway");
             imre.open("Withy Lock");
             Page page = imre.page;
@@ -96,7 +96,7 @@ class ShellStory {
     void holdIsInViewAtEveryWidthAndAStemCanBeAddedThere(@TempDir Path data) {
         TailgateNetwork network = TailgateNetwork.join();
         try (Server server = new Server(data, network.serverAddress()).startDemo();
-                Browsers browsers = new Browsers(network)) {
+                Browsers browsers = Browsers.on(network)) {
             JobPage imre = new JobPage(browsers.leader()).signIn(server.local(), "Imre Halloway");
             Page page = imre.page;
             String name = "Wolframsbergerhinterwaldhauptstrassenbahnhofsplatzallee Nord";

@@ -313,8 +313,86 @@ class TangleStory extends DemoStory {
         imre.shot("tangle-tied");
     }
 
+    /** Specialist work is written down; nothing goes on before somebody has entered how it hangs now. */
     @Test
     @Order(8)
+    void aPieceCutOffWhileItHangsIsARecordAndThePictureIsEnteredAnew() {
+        imre.tab("Picture");
+        chosen("S2").click();
+        imre.tab("Cut");
+        imre.button("A piece was cut off S2 while it hangs");
+        imre.choose("Who cut", "Nadia Quill");
+        imre.button("Record this cut");
+        imre.refused("winch");
+        imre.page.getByLabel("winch on and tight").check();
+        imre.button("Record this cut");
+        imre.tab("Picture");
+        assertThat(imre.region("Seen of S2")).containsText("a piece was cut off. Enter where it hangs now");
+        assertThat(imre.page.getByText("As it was")).hasCount(0);
+        imre.openPoints();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("S2 lost a piece while it hangs")))
+                .isVisible();
+        imre.openPoints();
+        pose("S2", new double[] {14.4, 42.8, 0.9}, new double[] {6, 36.5, 8});
+        assertThat(imre.region("Seen of S2")).not().containsText("a piece was cut off");
+        imre.openPoints();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("S2 lost a piece")))
+                .hasCount(0);
+        imre.openPoints();
+    }
+
+    /** The willow's leader lies across the rail: who is on the bridge, in what pieces it comes off. */
+    @Test
+    @Order(9)
+    void theTornLeaderComesOffTheBridgePieceByPiece() {
+        imre.tab("Picture");
+        chosen("S4b").click();
+        assertThat(imre.region("Seen of S4b")).containsText("torn leader of S4 at 2.6 m");
+        assertThat(imre.region("Seen of S4b")).containsText("its tear on S4, hold partly");
+        Locator bridge = imre.region("On footbridge, before anything is lifted");
+        bridge.getByLabel("people out at footbridge: not so").click();
+        imre.openPoints();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("people out")))
+                .isVisible();
+        imre.openPoints();
+        bridge.getByLabel("people out at footbridge: done").click();
+        Locator off = imre.region("S4b off footbridge, piece by piece");
+        assertThat(off.locator("li")).hasCount(1);
+        imre.fill("Cut, from the butt", "6");
+        off.getByText("Add this cut").click();
+        assertThat(off.locator("li[data-kind=FLOATS]")).containsText("6.0 m to 8.2 m");
+        assertThat(off.locator("li[data-kind=TRUNK]")).containsText("on footbridge");
+        off.scrollIntoViewIfNeeded();
+        imre.shot("tangle-take-off");
+    }
+
+    /** A limb of the lime is torn: a stem of its own in four taps, and what it hangs over in one. */
+    @Test
+    @Order(10)
+    void aTornLimbIsAddedAndWhatItHangsOverIsTapped() {
+        imre.button("A leader, top or limb torn off");
+        Locator torn = imre.region("A part torn off");
+        torn.getByText("big limb").click();
+        imre.choose("Part of", "S6");
+        imre.fill("Torn off at", "5");
+        imre.button("Add this part");
+        assertThat(imre.region("Seen of S6b")).containsText("big limb of S6 at 5.0 m");
+        assertThat(imre.region("Seen of S6b")).containsText("its tear on S6, hold partly");
+        imre.choose("Upper stem", "S6b");
+        imre.choose("Relation", "hangs over");
+        imre.button("Tap what it hangs over");
+        imre.tapPlan(30, 57);
+        assertThat(imre.page
+                        .locator("li")
+                        .filter(new Locator.FilterOptions().setHasText("S6b hangs over work spot below S6b")))
+                .isVisible();
+        imre.tab("Order");
+        assertThat(imre.region("Release order")).containsText("work spot below S6b");
+        assertThat(imre.region("Release order")).containsText("nothing of it hangs over work spot below S6b any more");
+    }
+
+    @Test
+    @Order(11)
     void onThePhoneTheSideComesFirst() {
         imre.page.setViewportSize(390, 844);
         imre.tab("Picture");

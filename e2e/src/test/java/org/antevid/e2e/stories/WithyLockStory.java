@@ -51,7 +51,7 @@ class WithyLockStory {
         network = TailgateNetwork.join();
         server = new Server(data, network.serverAddress()).startDemoProcess();
         code = server.crewCode();
-        browsers = new Browsers(network);
+        browsers = Browsers.on(network);
         imre = new JobPage(browsers.leader());
     }
 

@@ -98,13 +98,15 @@ final class OrderViews {
                 s.kind(),
                 Speech.words().term(s.kind()),
                 s.stems(),
-                s.tie().map(Pile.Relation::b).map(id -> t.names().getOrDefault(id, id)),
+                s.tie().map(Pile.Relation::b).map(t::called),
                 why(t, s),
                 s.before().stream()
                         .filter(b -> b.kind() != Preparation.Kind.SEVER_TIE || s.kind() != Release.Kind.SEVER_TIE)
-                        .map(b -> Speech.words().say(b.message()))
+                        .map(b -> Speech.words().say(b.message(t::called)))
                         .toList(),
-                s.changes().stream().map(c -> Speech.words().say(c.message())).toList(),
+                s.changes().stream()
+                        .map(c -> Speech.words().say(c.message(t::called)))
+                        .toList(),
                 reveals(t.picture(), s),
                 s.stems().stream()
                         .filter(s.method()::containsKey)
@@ -116,7 +118,7 @@ final class OrderViews {
         return s.stems().stream()
                 .flatMap(id -> t.release().orElseThrow().closedSpots().getOrDefault(id, List.of()).stream())
                 .distinct()
-                .map(id -> t.names().getOrDefault(id, id))
+                .map(t::called)
                 .toList();
     }
 

@@ -3,8 +3,8 @@ package org.antevid.app.tangle.web;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.antevid.app.job.Needs;
 import org.antevid.app.reader.Speech;
 import org.antevid.app.tangle.Limbs;
@@ -55,13 +55,13 @@ public class TakeOffController {
         }
         return TakenOff.of(t.picture(), label, r.cutsM, limbs.on(job, stem)).turns().stream()
                 .map(x -> new TakeOffTurn(
-                        x.kind(), x.kind().removes(), Speech.words().say(message(x, t.names()))))
+                        x.kind(), x.kind().removes(), Speech.words().say(message(x, t::called))))
                 .toList();
     }
 
-    private static Message message(TakenOff.Turn t, Map<String, String> names) {
+    private static Message message(TakenOff.Turn t, UnaryOperator<String> called) {
         Message m = Message.of(t.kind()).with("limbs", Arg.count(t.limbs()));
-        m = m.with("on", t.thing().map(id -> Arg.name(names.getOrDefault(id, id))));
+        m = m.with("on", t.thing().map(id -> Arg.name(called.apply(id))));
         m = m.with("from", t.piece().map(p -> Arg.of(Dimension.LENGTH, p.fromM())));
         m = m.with("to", t.piece().map(p -> Arg.of(Dimension.LENGTH, p.toM())));
         m = m.with("mass", t.piece().map(p -> Arg.up(Dimension.MASS, p.massHighKg())));
@@ -69,13 +69,13 @@ public class TakeOffController {
         Optional<TakenOff.Load> propped =
                 t.loads().stream().filter(l -> l.afterKg().isPresent()).findFirst();
         m = m.with("at", propped.map(l -> Arg.of(Dimension.LENGTH, l.xM())));
-        m = m.with("thing", propped.map(l -> Arg.name(names.getOrDefault(l.on(), l.on()))));
+        m = m.with("thing", propped.map(l -> Arg.name(called.apply(l.on()))));
         m = m.with("before", propped.map(l -> Arg.up(Dimension.MASS, l.beforeKg())));
         m = m.with("after", propped.flatMap(TakenOff.Load::afterKg).map(kg -> Arg.up(Dimension.MASS, kg)));
         List<Message> pressed = t.loads().stream()
                 .filter(l -> l.afterKg().isEmpty())
                 .map(l -> Message.of(TakenOff.Said.LOAD_ON)
-                        .with("on", Arg.name(names.getOrDefault(l.on(), l.on())))
+                        .with("on", Arg.name(called.apply(l.on())))
                         .with("load", Arg.up(Dimension.MASS, l.beforeKg())))
                 .toList();
         return pressed.isEmpty() ? m : m.with("loads", Arg.all(pressed));
