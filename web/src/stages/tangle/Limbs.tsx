@@ -28,13 +28,17 @@ export function Limbs({ job, stemId, label, leader }: { job: string; stemId: str
   }).data;
   const add = async () => {
     if (!growing || !bent || thickM === undefined) return;
-    const kept = await act(
-      api.POST('/api/jobs/{job}/tangle/stems/{stem}/limbs', { params: { path }, body: { growing, bent, thickM } }),
-    );
-    if (!kept) return;
+    // cleared as it is sent: the next limb may be tapped before this one is there
     setGrowing(undefined);
     setBent(undefined);
     setThickM(undefined);
+    const kept = await act(
+      api.POST('/api/jobs/{job}/tangle/stems/{stem}/limbs', { params: { path }, body: { growing, bent, thickM } }),
+    );
+    if (kept) return;
+    setGrowing((now) => now ?? growing);
+    setBent((now) => now ?? bent);
+    setThickM((now) => now ?? thickM);
   };
   if (!limbs) return null;
   return (

@@ -37,7 +37,7 @@ export function TakeOff({ job, stem, place }: { job: string; stem: Schemas['Tang
         <ol className={css.turns}>
           {answer.map((t, i) => (
             <li key={`${i} ${t.words}`} data-kind={t.kind}>
-              <Mark kind={t.kind === 'LOOK_AGAIN' ? 'STOP' : t.removes ? 'none' : 'CAUTION'} />{' '}
+              {!t.removes && <Mark kind={t.kind === 'LOOK_AGAIN' ? 'STOP' : 'CAUTION'} />}{' '}
               {t.removes ? <b>{t.words}</b> : t.words}
             </li>
           ))}

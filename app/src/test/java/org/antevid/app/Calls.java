@@ -9,6 +9,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -173,6 +174,29 @@ final class Calls {
                 "FOREST_BROADLEAF",
                 "toBeKept",
                 false);
+    }
+
+    /** A round thing of the place that nobody has protected yet. */
+    static Map<String, Object> thing(String name, String kind, double e, double n, double radiusM) {
+        Map<String, Object> thing = new HashMap<>(Map.of(
+                "name",
+                name,
+                "kind",
+                kind,
+                "form",
+                "POINT",
+                "outline",
+                List.of(spot(e, n)),
+                "radiusM",
+                radiusM,
+                "worth",
+                3,
+                "mayBeHit",
+                false,
+                "protection",
+                "NONE"));
+        thing.put("protectionDone", false);
+        return thing;
     }
 
     static Map<String, Object> sighting(String kind, Map<String, Object> numbers) {

@@ -109,29 +109,7 @@ class LayServerTest {
     }
 
     private String hut(double e, double n) throws Exception {
-        return calls.on(
-                        leader,
-                        "POST",
-                        "/features",
-                        Map.of(
-                                "name",
-                                "hut",
-                                "kind",
-                                "BUILDING",
-                                "form",
-                                "POINT",
-                                "outline",
-                                List.of(Calls.spot(e, n)),
-                                "radiusM",
-                                1,
-                                "worth",
-                                3,
-                                "mayBeHit",
-                                false,
-                                "protection",
-                                "NONE",
-                                "protectionDone",
-                                false))
+        return calls.on(leader, "POST", "/features", Calls.thing("hut", "BUILDING", e, n, 1))
                 .body()
                 .get("id")
                 .asText();

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.StreamSupport;
@@ -225,27 +224,7 @@ class TangleServerTest extends HungAsh {
 
     @Test
     void aRoofIsAskedAboutBeforeAnythingIsLiftedOffIt() throws Exception {
-        Map<String, Object> hut = new HashMap<>(Map.of(
-                "name",
-                "boathouse",
-                "kind",
-                "BUILDING",
-                "form",
-                "POINT",
-                "outline",
-                List.of(Calls.spot(20, 50)),
-                "radiusM",
-                3,
-                "worth",
-                3,
-                "mayBeHit",
-                false,
-                "protection",
-                "EMPTY",
-                "protectedBy",
-                "Lorne Askew"));
-        hut.put("protectionDone", true);
-        String roof = created("/features", hut);
+        String roof = created("/features", Calls.thing("boathouse", "BUILDING", 20, 50, 3));
         lying("S3", 22, 50);
         assertThat(pose("S3", new double[] {24, 50, 0.3}, new double[] {14, 50, 3})
                         .status())

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.antevid.app.people.People;
@@ -26,27 +25,7 @@ class TornAndStruckServerTest extends HungAsh {
     }
 
     private String feature(String name, String kind, double e, double n) throws Exception {
-        Map<String, Object> thing = new HashMap<>(Map.of(
-                "name",
-                name,
-                "kind",
-                kind,
-                "form",
-                "POINT",
-                "outline",
-                List.of(Calls.spot(e, n)),
-                "radiusM",
-                3,
-                "worth",
-                3,
-                "mayBeHit",
-                false,
-                "protection",
-                "NONE",
-                "protectedBy",
-                ""));
-        thing.put("protectionDone", false);
-        return created("/features", thing);
+        return created("/features", Calls.thing(name, kind, e, n, 3));
     }
 
     @Test

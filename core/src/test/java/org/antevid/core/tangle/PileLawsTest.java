@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 
 /** What holds of every pile, over thousands of seeded ones. */
 class PileLawsTest {
-    private static final int PILES = 3000;
+    private static final int PILES = 2000;
     private static final String TREE = "T";
 
     private static Pile.Stem stem(Random r, String id, double massShare) {

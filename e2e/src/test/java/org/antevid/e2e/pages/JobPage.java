@@ -110,6 +110,11 @@ public final class JobPage {
                 .isVisible();
     }
 
+    /** How it ended: kept in any case, for who has to find out why. */
+    public void ended(String story) {
+        Looked.picture(page, story + "-last");
+    }
+
     public JobPage shot(String name) {
         Looked.at(page, name);
         return this;

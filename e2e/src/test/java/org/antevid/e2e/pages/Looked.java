@@ -17,11 +17,21 @@ public final class Looked {
         async () => (await axe.run(document, { resultTypes: ['violations'], preload: false })).violations
           .map((v) => v.id + ' (' + v.impact + '): ' + v.nodes.slice(0, 3).map((n) => n.html.slice(0, 160)).join(' ; '))""";
 
+    /** Pictures are for who looks at them: {@code ANTEVID_SHOTS=1 ./antevid test} keeps them all. */
+    static final boolean PICTURES = System.getenv("ANTEVID_SHOTS") != null;
+
     private Looked() {}
 
-    /** Keeps a picture under this name and holds the view to the rules of accessibility. */
-    public static void at(Page page, String name) {
+    /** Keeps a picture in any case. */
+    static void picture(Page page, String name) {
         page.screenshot(new Page.ScreenshotOptions().setPath(SHOTS.resolve(name + ".png")));
+    }
+
+    /** Keeps a picture under this name, where pictures are wanted, and holds the view to the rules of accessibility. */
+    public static void at(Page page, String name) {
+        if (PICTURES) {
+            picture(page, name);
+        }
         try {
             page.evaluate(Files.readString(AXE));
         } catch (IOException e) {

@@ -47,7 +47,7 @@ abstract class DemoStory {
 
     @AfterAll
     void stop() {
-        imre.shot(getClass().getSimpleName() + "-last");
+        imre.ended(getClass().getSimpleName());
         browsers.close();
         server.close();
     }

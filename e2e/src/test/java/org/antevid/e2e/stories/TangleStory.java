@@ -356,6 +356,7 @@ class TangleStory extends DemoStory {
                 .isVisible();
         imre.openPoints();
         bridge.getByLabel("people out at footbridge: done").click();
+        assertThat(bridge).containsText("all answered");
         Locator off = imre.region("S4b off footbridge, piece by piece");
         assertThat(off.locator("li")).hasCount(1);
         imre.fill("Cut, from the butt", "6");

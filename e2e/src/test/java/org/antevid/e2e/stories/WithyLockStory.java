@@ -57,7 +57,7 @@ class WithyLockStory {
 
     @AfterAll
     void stop() {
-        imre.shot("last");
+        imre.ended("WithyLockStory");
         browsers.close();
         server.close();
     }
