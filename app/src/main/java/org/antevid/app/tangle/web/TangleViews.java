@@ -25,9 +25,7 @@ import org.antevid.core.tangle.GuardRing;
 import org.antevid.core.tangle.Pile;
 import org.antevid.core.tangle.Release;
 import org.antevid.core.tangle.beam.Bind;
-import org.antevid.core.tangle.beam.BindSeverity;
 import org.antevid.core.tangle.beam.LyingStem;
-import org.antevid.core.tangle.beam.Squeeze;
 import org.antevid.core.tangle.beam.Support;
 import org.antevid.core.tangle.picture.DragLine;
 import org.antevid.core.tangle.picture.KerfReading;
@@ -43,9 +41,6 @@ import org.antevid.words.Answer;
 
 /** The picture of the tangle as screens read it: distances rounded up, loads in kg at the high side. */
 final class TangleViews {
-    private static final double EDGE_EVERY_M = 0.5;
-    private static final double MARK_EVERY_M = 2;
-    private static final int MANY_MARKS = 9;
 
     private TangleViews() {}
 
@@ -92,15 +87,6 @@ final class TangleViews {
             Optional<StemPoint> at,
             @Shown(in = Dimension.MASS, to = Side.UP) Optional<Double> loadKg,
             Optional<Boolean> touches) {}
-
-    /** Which side of a stretch of the stem is squeezed, and how hard. */
-    record EdgeView(
-            double fromM,
-            double toM,
-            List<SideFigure.Point> top,
-            List<SideFigure.Point> bottom,
-            Squeeze squeeze,
-            BindSeverity severity) {}
 
     /** A raised plate as measured. */
     record PlateView(
@@ -160,8 +146,8 @@ final class TangleViews {
             Optional<BowView> bow,
             List<HiddenView> hidden,
             List<Picture.Unknown> unknown,
-            List<EdgeView> edges,
-            Optional<SideView> side,
+            List<SideViews.EdgeView> edges,
+            Optional<SideViews.SideView> side,
             Optional<KerfReading> kerf,
             Optional<LookAgain> lookAgain,
             Optional<Instant> lookedAt,
@@ -180,49 +166,6 @@ final class TangleViews {
             PartOf.Kind kind,
             String stem,
             @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double atM) {}
-
-    /**
-     * The stem seen from beside it, to scale: level distance from the butt and height above ground.
-     *
-     * @param rests where it touches, in the order of the stem's rests
-     * @param marks places along it that are written beside it
-     */
-    record SideView(
-            List<SideFigure.Point> outline,
-            List<SideFigure.Point> rests,
-            List<SideFigure.Point> hidden,
-            List<SideMark> marks,
-            double widthM,
-            double heightM) {
-        static SideView of(SideFigure f, List<Rest> rests, List<Member.Hidden> hidden) {
-            List<SideFigure.Point> outline = f.outline(0, f.lengthM());
-            return new SideView(
-                    outline,
-                    rests.stream()
-                            .map(r -> r.side() == Support.Side.BELOW ? f.bottom(r.xM()) : f.top(r.xM()))
-                            .toList(),
-                    hidden.stream()
-                            .flatMap(h -> f.outline(h.fromM(), Math.min(h.toM(), f.lengthM())).stream())
-                            .toList(),
-                    along(f),
-                    outline.stream().mapToDouble(SideFigure.Point::alongM).max().orElse(0),
-                    outline.stream()
-                            .mapToDouble(SideFigure.Point::heightM)
-                            .max()
-                            .orElse(0));
-        }
-    }
-
-    /** A place along the stem that is written beside it. */
-    record SideMark(
-            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double xM, SideFigure.Point at) {}
-
-    private static List<SideMark> along(SideFigure f) {
-        double every = f.lengthM() > MANY_MARKS * MARK_EVERY_M ? 2 * MARK_EVERY_M : MARK_EVERY_M;
-        return IntStream.rangeClosed(0, (int) (f.lengthM() / every))
-                .mapToObj(i -> new SideMark(i * every, f.axis(i * every)))
-                .toList();
-    }
 
     /** The closed ground of a stem. */
     record RingView(
@@ -331,8 +274,9 @@ final class TangleViews {
                                 n.seen().at()))
                         .toList(),
                 p.unknown(m.label()),
-                bind.flatMap(b -> SideFigure.of(m).map(f -> edges(b, f))).orElse(List.of()),
-                SideFigure.of(m).map(f -> SideView.of(f, p.restsOf(m.label()), m.notSeen())),
+                bind.flatMap(b -> SideFigure.of(m).map(f -> SideViews.edges(b, f)))
+                        .orElse(List.of()),
+                SideFigure.of(m).map(f -> SideViews.SideView.of(f, p.restsOf(m.label()), m.notSeen())),
                 m.kerf(),
                 m.lookAgain(),
                 Optional.ofNullable(t.lookedAt().get(id)),
@@ -359,7 +303,7 @@ final class TangleViews {
     private static Optional<Bind> bind(Picture p, Member m) {
         return p.beam(m.label()).flatMap(beam -> {
             List<Double> cuts = new ArrayList<>();
-            for (double x = EDGE_EVERY_M; x < beam.lengthM() - 0.2; x += EDGE_EVERY_M) {
+            for (double x = SideViews.EDGE_EVERY_M; x < beam.lengthM() - 0.2; x += SideViews.EDGE_EVERY_M) {
                 cuts.add(x);
             }
             try {
@@ -368,22 +312,6 @@ final class TangleViews {
                 return Optional.empty();
             }
         });
-    }
-
-    private static List<EdgeView> edges(Bind b, SideFigure f) {
-        return b.cuts().stream()
-                .map(c -> {
-                    double from = c.xM() - EDGE_EVERY_M / 2;
-                    double to = c.xM() + EDGE_EVERY_M / 2;
-                    return new EdgeView(
-                            from,
-                            to,
-                            List.of(f.top(from), f.top(to)),
-                            List.of(f.bottom(from), f.bottom(to)),
-                            c.section().squeeze(),
-                            c.severity());
-                })
-                .toList();
     }
 
     private static StemPoint place(Pose.End e) {
