@@ -15,6 +15,7 @@ const AIR_M = 1.2;
 const BELOW_PX = 46;
 const ROW_PX = 34;
 const BESIDE_PX = 190;
+const BESIDE_WIDE_PX = 150;
 const BAND: Record<Edge['severity'], number> = { NEUTRAL: 0, LOW: 2, MODERATE: 4, HIGH: 6, EXTREME: 8 };
 
 /** How large a side view is: its width and the greatest height of what stands above ground, pixels. */
@@ -55,7 +56,10 @@ export function TangleSide({
   const best = better && stem.edges.find((x) => better.xM >= x.fromM && better.xM <= x.toM);
   // words of rests that stand close to each other go into two rows
   const rows = s.rests.reduce<number[]>(
-    (all, p, i) => [...all, i > 0 && all[i - 1] === 0 && at(p)[0] - at(s.rests[i - 1])[0] < BESIDE_PX ? 1 : 0],
+    (all, p, i) => [
+      ...all,
+      i > 0 && all[i - 1] === 0 && at(p)[0] - at(s.rests[i - 1])[0] < (big ? BESIDE_WIDE_PX : BESIDE_PX) ? 1 : 0,
+    ],
     [],
   );
   const path = (points: P[]) => points.map((p) => at(p).join()).join(' ');
@@ -206,7 +210,7 @@ function Ends({ stem, at }: { stem: Stem; at: At }) {
       <text x={at(top)[0]} y={at(top)[1] - 12} fontSize={13} fontWeight={700} textAnchor="middle">
         {stem.pose.butt.said.heightM}
       </text>
-      <text x={at(tip)[0]} y={at(tip)[1] - 12} fontSize={13} fontWeight={700} textAnchor="middle">
+      <text x={at(tip)[0] + 8} y={at(tip)[1] + 4} fontSize={13} fontWeight={700}>
         {stem.pose.tip.said.heightM}
       </text>
     </>
