@@ -1,6 +1,7 @@
 import createClient, { type Middleware } from 'openapi-fetch';
 import { newId } from '../app/newId';
 import type { components, paths } from './generated/schema';
+import { answered } from './changes';
 import { heard } from './heard';
 import { msg } from '../words/base';
 
@@ -83,7 +84,8 @@ const guard: Middleware = {
     if (!request.headers.has('X-Write-Id')) request.headers.set('X-Write-Id', newId());
     return request;
   },
-  async onResponse({ response }) {
+  async onResponse({ request, response }) {
+    if (request.method !== 'GET') answered(request.url, response);
     if (response.ok) return response;
     throw problem(response.status, await response.text());
   },
@@ -109,6 +111,7 @@ export async function upload<T>(
   form.append('file', file, name);
   Object.entries(fields).forEach(([k, v]) => form.append(k, v));
   const response = await fetch(path, { method: 'POST', body: form, headers: { 'X-XSRF-TOKEN': await token() } });
+  answered(path, response);
   const text = await response.text();
   if (!response.ok) throw problem(response.status, text);
   return (text ? JSON.parse(text) : undefined) as T;

@@ -1,4 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { arrived } from './changes';
 import { api, data, Problem } from './client';
 import { msg } from '../words/base';
 
@@ -69,7 +70,7 @@ export function useAct(job: string, say: (words: string) => void): (write: Promi
     try {
       await write;
       say('');
-      await queries.invalidateQueries({ queryKey: ['job', job] });
+      if (!(await arrived(job))) await queries.invalidateQueries({ queryKey: ['job', job] });
       return true;
     } catch (e) {
       say(e instanceof Problem ? e.message : noAnswer());

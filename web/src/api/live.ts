@@ -1,6 +1,7 @@
 import { type QueryClient, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, data, Problem, type Schemas } from './client';
+import { news, onChanged } from './changes';
 import { heard, onHeard, silentMs } from './heard';
 
 /** live: the stream speaks. asking: it is silent, answers still come. lost: nothing for ten seconds. */
@@ -14,15 +15,15 @@ const PLAN = ['findings', 'plan', 'run', 'briefings'];
 /** What a change of the job makes old. */
 const MAKES_OLD: Record<string, string[]> = {
   JOB: ['job', ...PLAN],
-  PLACE: ['place', 'surroundings', 'job', ...PLAN, 'lays', 'tangle'],
+  PLACE: ['place', 'surroundings', 'job', 'lays', 'tangle', 'danger', 'verdicts', 'depends', ...PLAN],
   STEM: ['stems', 'photos', 'voice', 'lays', 'tangle', 'danger', 'verdicts', 'leaning', 'depends', ...PLAN],
-  LAY: ['lays', 'depends', 'verdicts', ...PLAN],
-  TANGLE: ['tangle', 'stems', 'lays', ...PLAN],
+  LAY: ['lays', 'tangle', 'danger', 'depends', 'verdicts', ...PLAN],
+  TANGLE: ['tangle', 'stems', 'lays', 'danger', 'depends', 'verdicts', ...PLAN],
   CREW: ['steps', ...PLAN],
   PLAN: PLAN,
   BRIEF: ['briefings', 'card', 'run'],
   RUN: ['run'],
-  HOLD: ['run'],
+  HOLD: ['hold', 'run'],
   REVIEW: ['review'],
 };
 
@@ -62,9 +63,9 @@ export function useLive(job: string, whole: boolean): Link {
     let openedAt = -Infinity;
     let events = 0;
     const now = () => performance.now();
-    const old = (names: Iterable<string>) => {
-      for (const name of new Set(names)) void queries.invalidateQueries({ queryKey: ['job', job, name] });
-    };
+    const old = (names: Iterable<string>) =>
+      Promise.all([...new Set(names)].map((name) => queries.invalidateQueries({ queryKey: ['job', job, name] })));
+    const changed = (kinds: string[]) => old(kinds.flatMap((kind) => MAKES_OLD[kind] ?? []));
     const speaks = () => {
       streamAt = now();
       heard();
@@ -88,8 +89,7 @@ export function useLive(job: string, whole: boolean): Link {
       });
       stream.addEventListener('changed', (e) => {
         speaks();
-        const what = (e as MessageEvent<string>).data.split(' ').filter((w) => w !== 'HOLD' || whole);
-        old(what.flatMap((w) => MAKES_OLD[w] ?? []));
+        void changed(news((e as MessageEvent<string>).data).filter((kind) => kind !== 'HOLD' || whole));
       });
       stream.addEventListener('here', (e) => {
         speaks();
@@ -112,7 +112,7 @@ export function useLive(job: string, whole: boolean): Link {
         if (stream?.readyState === EventSource.CLOSED || now() - openedAt > SILENT_MS) open();
       } catch (e) {
         // Signed out or taken off: the job's own query says so to the page.
-        if (e instanceof Problem && (e.status === 401 || e.status === 404)) old(['job']);
+        if (e instanceof Problem && (e.status === 401 || e.status === 404)) void old(['job']);
       }
     };
     const watch = () => {
@@ -121,6 +121,7 @@ export function useLive(job: string, whole: boolean): Link {
       if (now() - askedAt > ASK_MS) void ask();
     };
     open();
+    const ownWrites = onChanged(job, changed);
     const timer = setInterval(watch, 1000);
     const silent = onHeard(() => {
       if (now() - streamAt >= SILENT_MS) setLink('asking');
@@ -133,6 +134,7 @@ export function useLive(job: string, whole: boolean): Link {
     document.addEventListener('visibilitychange', wake);
     return () => {
       clearInterval(timer);
+      ownWrites();
       silent();
       document.removeEventListener('visibilitychange', wake);
       stream?.close();

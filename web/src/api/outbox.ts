@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { newId } from '../app/newId';
+import { answered, arrived } from './changes';
 import { type Fault, problem, token } from './client';
 import { heard, onHeard } from './heard';
 import { msg } from '../words/base';
@@ -108,10 +109,13 @@ async function deliver(job: string, u: Unsent): Promise<boolean> {
     return false;
   }
   heard();
+  // A hold and what is said to it come back in an event.
+  if (u.kind !== 'hold' && u.kind !== 'stopped') answered(u.path, response);
   const gone = () => box(job).unsent.filter((x) => x.id !== u.id);
   if (response.ok) {
     // It waits until the page shows what it did, so that its button does not offer it once more in between.
-    const shown = u.kind === 'hold' ? undefined : afterwards.get(job)?.(u.kind);
+    const shown =
+      u.kind === 'hold' ? undefined : arrived(job).then((here) => (here ? undefined : afterwards.get(job)?.(u.kind)));
     if (shown) await Promise.race([shown, moment()]).catch(() => undefined);
     change(job, { unsent: gone(), says: '' });
     return true;

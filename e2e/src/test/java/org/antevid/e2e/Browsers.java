@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -13,7 +14,13 @@ import java.util.stream.Stream;
 
 /** Headless Chromium of the distribution: one for the leader on the machine, one for phones on the network. */
 public final class Browsers implements AutoCloseable {
-    private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
+    /** The one without a desktop around it where it is there: it takes less of the machine. */
+    private static final Path CHROMIUM = Stream.of("/usr/bin/chromium-headless-shell", "/usr/bin/chromium")
+            .map(Path::of)
+            .filter(Files::isExecutable)
+            .findFirst()
+            .orElseThrow(() -> new IllegalStateException("no chromium here: ./antevid test installs it"));
+
     private static final List<String> FLAGS = List.of(
             "--no-sandbox",
             // a microphone that beeps, and nobody who has to allow it

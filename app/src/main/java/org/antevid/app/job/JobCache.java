@@ -2,6 +2,8 @@ package org.antevid.app.job;
 
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
 import org.antevid.app.house.HouseChanged;
 import org.springframework.context.event.EventListener;
@@ -16,7 +18,8 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Component
 public class JobCache {
     private static final int MOST_JOBS = 64;
-    private static final int MOST_ANSWERS = 24;
+    private static final int MOST_ANSWERS = 32;
+    private static final long LONGEST_WAIT_MS = 2000;
     /** Before the listeners of the commit are told, so that what they ask for is new. */
     private static final int FIRST = Integer.MIN_VALUE;
 
@@ -31,6 +34,7 @@ public class JobCache {
      */
     private static final class Shelf {
         private final Map<Object, Object> answers = new ConcurrentHashMap<>();
+        private final Map<Object, ReentrantLock> making = new ConcurrentHashMap<>();
     }
 
     /** A transaction stays at the shelf it first asked: what it has read may be older than a shelf put up since. */
@@ -66,17 +70,45 @@ public class JobCache {
         }
         Shelf shelf = shelf(shelves, jobId);
         Object known = shelf.answers.get(key);
-        if (known != null) {
-            return (T) known;
+        return known != null ? (T) known : madeOnce(shelf, jobId, key, make);
+    }
+
+    /**
+     * A screen asks for six things at once that rest on the same: the second waits for the first one's answer. What
+     * takes long is made by the second too: the first may wait for a connection that those who wait for it hold.
+     */
+    @SuppressWarnings("unchecked")
+    private static <T> T madeOnce(Shelf shelf, String jobId, Object key, Supplier<T> make) {
+        ReentrantLock lock = shelf.making.computeIfAbsent(key, k -> new ReentrantLock());
+        boolean mine = got(lock);
+        try {
+            Object known = shelf.answers.get(key);
+            if (known != null) {
+                return (T) known;
+            }
+            T made = make.get();
+            if (shelf.answers.size() >= MOST_ANSWERS) {
+                shelf.answers.clear();
+                shelf.making.clear();
+            }
+            if (!TransactionSynchronizationManager.hasResource(new Changing(jobId))) {
+                shelf.answers.put(key, made);
+            }
+            return made;
+        } finally {
+            if (mine) {
+                lock.unlock();
+            }
         }
-        T made = make.get();
-        if (shelf.answers.size() >= MOST_ANSWERS) {
-            shelf.answers.clear();
+    }
+
+    private static boolean got(ReentrantLock lock) {
+        try {
+            return lock.tryLock(LONGEST_WAIT_MS, TimeUnit.MILLISECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return false;
         }
-        if (!TransactionSynchronizationManager.hasResource(new Changing(jobId))) {
-            shelf.answers.put(key, made);
-        }
-        return made;
     }
 
     private static Shelf shelf(Map<String, Shelf> shelves, String jobId) {

@@ -305,7 +305,7 @@ public class Jobs {
 
     /** Tells everybody on the job once the transaction is through. */
     public void touched(String jobId, Change what) {
-        events.publishEvent(new JobChanged(jobId, what));
+        events.publishEvent(ChangedByWrite.of(jobId, what));
     }
 
     private static Job view(JobEntity j) {

@@ -6,7 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.util.EnumSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -55,7 +55,7 @@ public class Live {
     /** Everybody who listens to one job, and what they have not been told yet. */
     private static final class Audience {
         private final List<Stream> streams = new CopyOnWriteArrayList<>();
-        private final Set<Change> untold = EnumSet.noneOf(Change.class);
+        private final Set<JobChanged> untold = new LinkedHashSet<>();
         private final Object holds = new Object();
         private boolean hereChanged;
         private boolean gathering;
@@ -108,7 +108,7 @@ public class Live {
     @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
     void changed(JobChanged change) {
         boolean urgent = change.what() == Change.HOLD;
-        gather(change.jobId(), a -> a.untold.add(change.what()), urgent ? 0 : GATHER_MS);
+        gather(change.jobId(), a -> a.untold.add(change), urgent ? 0 : GATHER_MS);
     }
 
     private void gather(String job, Consumer<Audience> what, long afterMs) {
@@ -127,19 +127,18 @@ public class Live {
     }
 
     private void tell(String job, Audience audience) {
-        Set<Change> changes;
+        Set<JobChanged> changes;
         boolean hereChanged;
         synchronized (audience) {
-            changes = EnumSet.noneOf(Change.class);
-            changes.addAll(audience.untold);
+            changes = new LinkedHashSet<>(audience.untold);
             hereChanged = audience.hereChanged;
             audience.untold.clear();
             audience.hereChanged = false;
             audience.gathering = false;
         }
         dropThoseWithoutRights(job, audience);
-        boolean seen = changes.remove(Change.SEEN);
-        boolean hold = seen || changes.contains(Change.HOLD);
+        boolean seen = changes.removeIf(c -> c.what() == Change.SEEN);
+        boolean hold = seen || changes.stream().anyMatch(c -> c.what() == Change.HOLD);
         if (hold) {
             tellHold(job, audience, audience.streams);
         }

@@ -9,14 +9,15 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.util.EnumSet;
+import java.util.Collection;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
-import org.antevid.app.job.Change;
+import org.antevid.app.job.JobChanged;
 import org.antevid.app.people.SignedIn;
 
 /**
@@ -31,7 +32,7 @@ final class Stream implements WriteListener, AsyncListener {
     private final Consumer<Stream> gone;
     private boolean ended;
     private final Map<String, byte[]> waiting = new LinkedHashMap<>();
-    private final Set<Change> changes = EnumSet.noneOf(Change.class);
+    private final Set<JobChanged> changes = new LinkedHashSet<>();
     private boolean mayWrite;
     private boolean unflushed;
     private long tookAtNs = System.nanoTime();
@@ -70,7 +71,7 @@ final class Stream implements WriteListener, AsyncListener {
         write();
     }
 
-    void changed(Set<Change> what) {
+    void changed(Collection<JobChanged> what) {
         synchronized (this) {
             changes.addAll(what);
         }
@@ -87,7 +88,8 @@ final class Stream implements WriteListener, AsyncListener {
         if (changes.isEmpty()) {
             return Optional.empty();
         }
-        String names = changes.stream().map(Change::name).collect(Collectors.joining(" "));
+        String names =
+                changes.stream().map(c -> c.what().name() + ":" + c.write()).collect(Collectors.joining(" "));
         changes.clear();
         return Optional.of(("event:changed\ndata:" + names + "\n\n").getBytes(StandardCharsets.UTF_8));
     }

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.antevid.app.house.House;
 import org.antevid.app.job.Change;
+import org.antevid.app.job.JobCache;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.store.DefectEntity;
@@ -52,6 +53,11 @@ public class Stems {
     private final Jobs jobs;
     private final House house;
     private final Trail trail;
+    private final JobCache kept;
+
+    private enum Question {
+        KNOWN
+    }
 
     Stems(
             StemRepository stems,
@@ -59,13 +65,15 @@ public class Stems {
             DefectRepository defects,
             Jobs jobs,
             House house,
-            Trail trail) {
+            Trail trail,
+            JobCache kept) {
         this.stems = stems;
         this.sightings = sightings;
         this.defects = defects;
         this.jobs = jobs;
         this.house = house;
         this.trail = trail;
+        this.kept = kept;
     }
 
     /** A new stem; its label is the next free one. {@code unionWith} are labels of stems on the same stump. */
@@ -160,8 +168,11 @@ public class Stems {
                 .toList();
     }
 
+    /** What is asked most of a job: nearly all that is computed begins here. */
     public List<ChosenReading> known(String jobId) {
-        return all(jobId).stream().map(Stems::known).toList();
+        return kept.ofPlan(jobId, Question.KNOWN, () -> all(jobId).stream()
+                .map(Stems::known)
+                .toList());
     }
 
     public ChosenReading known(String jobId, String id) {

@@ -76,7 +76,8 @@ class HoldBench {
                 } catch (IOException e) {
                     throw new IllegalStateException(e);
                 }
-            } else if (event.equals("hold") && !seen[0].isEmpty() || event.equals("changed") && !data.equals("HOLD")) {
+            } else if (event.equals("hold") && !seen[0].isEmpty()
+                    || event.equals("changed") && !data.matches("HOLD:\\d+")) {
                 hands.execute(() -> quietly(() -> call("GET", "/api/jobs/" + job + "/run", null)));
             }
         }
