@@ -73,6 +73,12 @@ const DRAWN: Record<Question, ReactNode> = {
       <path className={css.wanted} d="M38 8q-18 2-22 22M11 25l5 6 5-5" />
     </>
   ),
+  WHO_DOES_WHAT_WHEN: (
+    <>
+      <path d="M6 8v38h60M14 16h20v6H14zM14 38h34v6H14z" />
+      <path className={css.wanted} d="M34 27h24v6H34zM58 22v16" />
+    </>
+  ),
   WHAT_HANGS: (
     <>
       <path d="M6 45h60M52 45V24L44 8M52 24l9-15" />

@@ -24,6 +24,7 @@ const questions = (): Record<Sum['question'], string> => ({
   WHAT_HANGS: msg('whatHangsAndLies'),
   WHAT_IS_SQUEEZED: msg('whatIsSqueezed'),
   WHAT_THE_PLATE_DOES: msg('whatThePlateDoes'),
+  WHO_DOES_WHAT_WHEN: msg('whoDoesWhatWhen'),
 });
 const ORDER = Object.keys(questions()) as Sum['question'][];
 

@@ -1,6 +1,7 @@
 package org.antevid.sums;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.antevid.words.Units;
 
@@ -40,7 +41,13 @@ public record Field(
         /** several pairs of numbers */
         PAIRS,
         /** a few fields that belong together, given or not as a whole */
-        GROUP
+        GROUP,
+        /** a whole number */
+        WHOLE,
+        /** whole numbers by a name that is free */
+        COUNTS,
+        /** groups by a name that is free */
+        NAMED
     }
 
     /** @param one the entry is refused as a whole, not field by field */
@@ -137,6 +144,44 @@ public record Field(
     /** The same, each entry refused as a whole. */
     static Field wholeEntries(String name, int least, int most, List<Field> of) {
         return list(name).with(of, new Entries(least, most, true));
+    }
+
+    /** The same, and it has to be there, if only empty. */
+    static Field needEntries(String name, int most, List<Field> of) {
+        Field f = entries(name, 0, most, of);
+        return new Field(
+                f.name,
+                f.unit,
+                f.kind,
+                true,
+                f.low,
+                f.high,
+                f.usualLow,
+                f.usualHigh,
+                Optional.empty(),
+                f.choices,
+                of,
+                f.entries);
+    }
+
+    static Field whole(String name, String unit, int low, int high, int standard) {
+        return new Field(
+                name, unit, Kind.WHOLE, false, low, high, low, high, Optional.of((double) standard), List.of());
+    }
+
+    static Field maybeWhole(String name, String unit, int low, int high) {
+        return new Field(name, unit, Kind.WHOLE, false, low, high, low, high, Optional.empty(), List.of());
+    }
+
+    /** @param most of each, from 0 on */
+    static Field counts(String name, int most) {
+        return new Field(name, "", Kind.COUNTS, false, 0, most, 0, most, Optional.of(Map.of()), List.of());
+    }
+
+    /** Groups of these fields, each under a name that is free. */
+    static Field named(String name, List<Field> of) {
+        Field f = group(name, of);
+        return new Field(f.name, f.unit, Kind.NAMED, false, 0, 0, 0, 0, f.standard, f.choices, of, Optional.empty());
     }
 
     static Field group(String name, List<Field> of) {

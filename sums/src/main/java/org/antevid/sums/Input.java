@@ -1,8 +1,10 @@
 package org.antevid.sums;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -107,7 +109,48 @@ public final class Input {
                         Message.of(Refusal.NO_LIST_OF_NUMBERS),
                         at);
             case GROUP -> group(f, given, at);
+            case WHOLE -> whole(f, given, at);
+            case COUNTS -> counts(f, given, at);
+            case NAMED -> named(f, given, at);
         };
+    }
+
+    private static List<Fault> whole(Field f, @Nullable Object given, String at) {
+        if (!(given instanceof Number n) || !Double.isFinite(n.doubleValue())) {
+            return List.of(new Fault(Message.of(Refusal.NO_NUMBER_IN_UNIT).with("unit", Arg.name(f.unit())), at));
+        }
+        double v = n.doubleValue();
+        return wrongUnless(
+                v == Math.rint(v) && v >= f.low() && v <= f.high(),
+                Message.of(Refusal.NO_WHOLE_NUMBER)
+                        .with("low", Arg.figure(f.low()))
+                        .with("high", Arg.figure(f.high())),
+                at);
+    }
+
+    private static List<Fault> counts(Field f, Object given, String at) {
+        if (!(given instanceof Map<?, ?> table)) {
+            return List.of(new Fault(Message.of(Refusal.NO_TABLE), at));
+        }
+        return table.entrySet().stream()
+                .sorted(Comparator.comparing(e -> String.valueOf(e.getKey())))
+                .flatMap(e -> whole(f, e.getValue(), at + "." + e.getKey()).stream())
+                .toList();
+    }
+
+    private List<Fault> named(Field f, Object given, String at) {
+        if (!(given instanceof Map<?, ?> table)) {
+            return List.of(new Fault(Message.of(Refusal.NO_TABLE), at));
+        }
+        Map<String, Input> read = new LinkedHashMap<>();
+        List<Fault> faults = new ArrayList<>();
+        table.forEach((name, entry) -> {
+            Reading reading = reading(f.of(), asObject(entry), at + "." + name + ".");
+            read.put(String.valueOf(name), reading.read);
+            faults.addAll(reading.faults);
+        });
+        values.put(f.name(), read);
+        return faults;
     }
 
     private static List<Fault> wrongUnless(boolean right, Message says, String at) {
@@ -270,6 +313,25 @@ public final class Input {
                         .map(Input.class::cast)
                         .toList()
                 : List.of();
+    }
+
+    /** @return whole numbers by their names */
+    Map<String, Integer> counts(String name) {
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        if (values.get(name) instanceof Map<?, ?> table) {
+            table.forEach((k, v) -> counts.put(String.valueOf(k), ((Number) v).intValue()));
+        }
+        return counts;
+    }
+
+    /** @return groups by their names; empty where nobody gave any */
+    Optional<Map<String, Input>> named(String name) {
+        if (!(values.get(name) instanceof Map<?, ?> table)) {
+            return Optional.empty();
+        }
+        Map<String, Input> groups = new LinkedHashMap<>();
+        table.forEach((k, v) -> groups.put(String.valueOf(k), (Input) v));
+        return Optional.of(groups);
     }
 
     Optional<Input> group(String name) {

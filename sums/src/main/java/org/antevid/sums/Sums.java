@@ -42,6 +42,9 @@ public final class Sums {
             Map.entry("plate_set_back", "expected_N"),
             Map.entry("rootplate_tilted", "phi_hi_deg"),
             Map.entry("sectionlog", "mass_high_kg"),
+            Map.entry("crew_check", "makespan"),
+            Map.entry("crew_bounds", "lb"),
+            Map.entry("crew_schedule", "makespan"),
             Map.entry("side_guy", "tension_N"));
 
     static {
@@ -61,6 +64,7 @@ public final class Sums {
         add(Question.WHAT_IS_SQUEEZED, List.of(LimbSum.LIMB));
         add(Question.WHAT_THE_PLATE_DOES, PlateSums.ALL);
         add(Question.WHAT_THE_PLATE_DOES, List.of(LeanCurveSum.CURVE));
+        add(Question.WHO_DOES_WHAT_WHEN, CrewSums.ALL);
     }
 
     private static void add(Question question, List<Sum> sums) {

@@ -28,6 +28,9 @@ class GoldenSumsTest {
         }
     }
 
+    /** An oracle of the tests and no sum: {@link CrewSumsTest} has its cases. */
+    private static final String ORACLE = "crew_exact";
+
     private static final List<String> FILES = List.of("felling", "tangle", "rigging", "crew");
 
     static Stream<Golden> cases() throws Exception {
@@ -66,7 +69,7 @@ class GoldenSumsTest {
     @Test
     void everyCaseIsAnsweredOrItsSumIsListedAsPending() throws Exception {
         Map<String, Long> waiting = every().stream()
-                .filter(g -> Sums.named(g.sum).isEmpty())
+                .filter(g -> Sums.named(g.sum).isEmpty() && !g.sum.equals(ORACLE))
                 .collect(Collectors.groupingBy(g -> g.file + " " + g.sum, Collectors.counting()));
         assertThat(sumsNotBuiltYet())
                 .containsExactlyInAnyOrderElementsOf(waiting.entrySet().stream()

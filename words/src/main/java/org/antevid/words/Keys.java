@@ -22,6 +22,7 @@ public final class Keys {
             "tangle.picture",
             "tangle.limb",
             "crew",
+            "crew.roster",
             "outcome",
             "run",
             "lay",
