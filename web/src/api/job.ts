@@ -30,6 +30,12 @@ export const useTangle = (job: string) =>
   useQuery({ queryKey: ['job', job, 'tangle'], queryFn: () => data(api.GET('/api/jobs/{job}/tangle', at(job))) });
 export const useSteps = (job: string) =>
   useQuery({ queryKey: ['job', job, 'steps'], queryFn: () => data(api.GET('/api/jobs/{job}/steps', at(job))) });
+/** What the order of the tangle says that no step of the crew does yet. */
+export const useMissingSteps = (job: string) =>
+  useQuery({
+    queryKey: ['job', job, 'missing'],
+    queryFn: () => data(api.GET('/api/jobs/{job}/tangle/steps', at(job))),
+  });
 export const useFindings = (job: string) =>
   useQuery({ queryKey: ['job', job, 'findings'], queryFn: () => data(api.GET('/api/jobs/{job}/findings', at(job))) });
 export const usePlan = (job: string) =>

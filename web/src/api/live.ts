@@ -15,11 +15,11 @@ const PLAN = ['findings', 'plan', 'run', 'briefings'];
 /** What a change of the job makes old. */
 const MAKES_OLD: Record<string, string[]> = {
   JOB: ['job', ...PLAN],
-  PLACE: ['place', 'surroundings', 'job', 'lays', 'tangle', 'danger', 'verdicts', 'depends', ...PLAN],
-  STEM: ['stems', 'photos', 'voice', 'lays', 'tangle', 'danger', 'verdicts', 'leaning', 'depends', ...PLAN],
+  PLACE: ['place', 'surroundings', 'job', 'lays', 'tangle', 'danger', 'verdicts', 'depends', 'missing', ...PLAN],
+  STEM: ['stems', 'photos', 'voice', 'lays', 'tangle', 'danger', 'verdicts', 'leaning', 'depends', 'missing', ...PLAN],
   LAY: ['lays', 'tangle', 'danger', 'depends', 'verdicts', ...PLAN],
-  TANGLE: ['tangle', 'stems', 'lays', 'danger', 'depends', 'verdicts', ...PLAN],
-  CREW: ['steps', ...PLAN],
+  TANGLE: ['tangle', 'stems', 'lays', 'danger', 'depends', 'verdicts', 'missing', ...PLAN],
+  CREW: ['steps', 'missing', ...PLAN],
   PLAN: PLAN,
   BRIEF: ['briefings', 'card', 'run'],
   RUN: ['run'],

@@ -2371,6 +2371,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/tangle/stems/{stem}/take-off/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds the turns in which a stem is taken off what it lies on, up to where it has to be looked at again. */
+        post: operations["releaseStepsAddPieces"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/tangle/stems/{stem}/tilt": {
         parameters: {
             query?: never;
@@ -2382,6 +2399,24 @@ export interface paths {
         put?: never;
         /** How far the anchorage of a tree on a lifted plate is gone, and what a guy can do. */
         post: operations["plateTilted"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tangle/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the order says that no step of the crew does yet. */
+        get: operations["releaseStepsMissing"];
+        put?: never;
+        /** Adds what is missing as steps with people, where they stand and when: a proposal the rules judge like any. */
+        post: operations["releaseStepsAdd"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2805,6 +2840,66 @@ export interface paths {
          * @description What is not known comes back as null; codes of warnings stand in warnings.
          */
         post: operations["sumsCompute_control_line"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/crew_bounds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Cannot be faster than.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_crew_bounds"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/crew_check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What must not coincide.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_crew_check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/crew_schedule": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Who does what when.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_crew_schedule"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3640,6 +3735,10 @@ export interface components {
         Acknowledgement: {
             findingKey: string;
         };
+        AddedSteps: {
+            /** @description ids of the steps that were added, in their order */
+            steps: string[];
+        };
         AgainRequest: {
             secret: string;
         };
@@ -4117,6 +4216,18 @@ export interface components {
         Credentials: {
             name: string;
             passphrase: string;
+        };
+        /** @description What a step in a tangle does to its stem, beyond the kind of the step. */
+        CrewWork: {
+            /**
+             * Format: double
+             * @description where it is propped or cut, metres from the butt, 0 to 60
+             */
+            atM?: number;
+            /** @enum {string} */
+            kind: "SEVER_TIE" | "LET_GO" | "LINE_OWNER" | "FREE_LIMBS" | "PROP" | "HOLD_PIECE" | "HOLD_REST" | "HOLD_PLATE" | "PIECE" | "CARRYING_LIMBS" | "COVER";
+            /** @description what the stem is tied to or propped on, or what is covered, as it is called when the step is made */
+            on?: string;
         };
         /** @description Two stems that cross on the plan. */
         CrossingView: {
@@ -5911,6 +6022,11 @@ export interface components {
             /** @description in the reader's language and units */
             words: string;
         };
+        MissingStep: {
+            stem: string;
+            /** @description the step as it will be called */
+            title: string;
+        };
         MoreRequest: {
             agreedOn?: string;
             /** @enum {string} */
@@ -6284,6 +6400,10 @@ export interface components {
             alongM: number;
             /** Format: double */
             heightM: number;
+        };
+        PieceStepsRequest: {
+            /** @description where the stem is cut, metres from the butt */
+            cutsM: number[];
         };
         PixelView: {
             /** Format: double */
@@ -7396,7 +7516,7 @@ export interface components {
             endMin: number;
             id: string;
             /** @enum {string} */
-            kind: "RELEASE" | "FELL" | "CROSSCUT" | "CLEAR";
+            kind: "RELEASE" | "FELL" | "CROSSCUT" | "CLEAR" | "PREPARE";
             posts: components["schemas"]["PostPart"][];
             /** Format: int32 */
             startMin: number;
@@ -7405,12 +7525,13 @@ export interface components {
             ticks: components["schemas"]["CutStep"][];
             /** Format: int32 */
             turn: number;
+            work?: components["schemas"]["CrewWork"];
         };
         StepRequest: {
             /** Format: int32 */
             endMin: number;
             /** @enum {string} */
-            kind: "RELEASE" | "FELL" | "CROSSCUT" | "CLEAR";
+            kind: "RELEASE" | "FELL" | "CROSSCUT" | "CLEAR" | "PREPARE";
             posts: components["schemas"]["PostRequest"][];
             /** Format: int32 */
             startMin: number;
@@ -7440,7 +7561,7 @@ export interface components {
             endMin: number;
             id: string;
             /** @enum {string} */
-            kind: "RELEASE" | "FELL" | "CROSSCUT" | "CLEAR";
+            kind: "RELEASE" | "FELL" | "CROSSCUT" | "CLEAR" | "PREPARE";
             posts: components["schemas"]["PostView"][];
             /** Format: int32 */
             startMin: number;
@@ -7561,7 +7682,7 @@ export interface components {
              * @description what somebody wants to know who opens it
              * @enum {string}
              */
-            question: "HOW_BIG" | "HOW_IT_LEANS" | "HOW_SOUND" | "HOW_IT_FALLS" | "WHERE_IT_LIES" | "HOW_HEAVY" | "HOW_TO_CUT" | "WHAT_BRINGS_IT_OVER" | "WHAT_HANGS" | "WHAT_IS_SQUEEZED" | "WHAT_THE_PLATE_DOES";
+            question: "HOW_BIG" | "HOW_IT_LEANS" | "HOW_SOUND" | "HOW_IT_FALLS" | "WHERE_IT_LIES" | "HOW_HEAVY" | "HOW_TO_CUT" | "WHAT_BRINGS_IT_OVER" | "WHAT_HANGS" | "WHAT_IS_SQUEEZED" | "WHAT_THE_PLATE_DOES" | "WHO_DOES_WHAT_WHEN";
             title: string;
         };
         /** @description What stands by beside the means. */
@@ -19040,6 +19161,87 @@ export interface operations {
             };
         };
     };
+    releaseStepsAddPieces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PieceStepsRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AddedSteps"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     plateTilted: {
         parameters: {
             query?: never;
@@ -19063,6 +19265,122 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TiltView"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    releaseStepsMissing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MissingStep"][];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    releaseStepsAdd: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AddedSteps"];
                 };
             };
             /** @description What was sent cannot be read; every field at fault is named */
@@ -21258,6 +21576,442 @@ export interface operations {
                         slack_m?: null | number;
                         swing_arc_deg?: null | number;
                         swing_arc_m?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_crew_bounds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "persons": [
+                 *         {
+                 *           "comps": [
+                 *             "ground",
+                 *             "crane_op"
+                 *           ],
+                 *           "from": 4,
+                 *           "id": "Eve"
+                 *         },
+                 *         {
+                 *           "comps": [
+                 *             "ground"
+                 *           ],
+                 *           "id": "Cem"
+                 *         }
+                 *       ],
+                 *       "tasks": [
+                 *         {
+                 *           "dur": 3,
+                 *           "id": "x",
+                 *           "pred": [],
+                 *           "roles": [
+                 *             {
+                 *               "comp": "crane_op"
+                 *             }
+                 *           ],
+                 *           "zones": []
+                 *         },
+                 *         {
+                 *           "dur": 2,
+                 *           "id": "y",
+                 *           "pred": [
+                 *             "x"
+                 *           ],
+                 *           "roles": [
+                 *             {
+                 *               "comp": "ground"
+                 *             }
+                 *           ],
+                 *           "zones": []
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": {
+                    /** @default {} */
+                    equipment?: unknown;
+                    /** @default [] */
+                    kit?: unknown[];
+                    options?: unknown;
+                    persons: unknown[];
+                    tasks: unknown[];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "clique": [
+                     *         "x",
+                     *         "y"
+                     *       ],
+                     *       "critical_path": 5,
+                     *       "equipment": 0,
+                     *       "errors": [],
+                     *       "infeasible": false,
+                     *       "lb": 5,
+                     *       "ok": true,
+                     *       "one_machine": 5,
+                     *       "persons": 3,
+                     *       "persons_set": [
+                     *         "Eve"
+                     *       ],
+                     *       "rescue": 0,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        clique?: unknown[];
+                        critical_path?: null | number;
+                        equipment?: null | number;
+                        errors?: unknown[];
+                        infeasible?: boolean;
+                        lb?: null | number;
+                        ok?: boolean;
+                        one_machine?: null | number;
+                        persons?: null | number;
+                        persons_set?: unknown[];
+                        rescue?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_crew_check: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "persons": [
+                 *         {
+                 *           "comps": [
+                 *             "climb",
+                 *             "ground",
+                 *             "rescue"
+                 *           ],
+                 *           "id": "Anna"
+                 *         }
+                 *       ],
+                 *       "tasks": [
+                 *         {
+                 *           "dur": 5,
+                 *           "id": "pick",
+                 *           "roles": [
+                 *             {
+                 *               "comp": "crane_op"
+                 *             }
+                 *           ]
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": {
+                    /** @default {} */
+                    equipment?: unknown;
+                    /** @default [] */
+                    kit?: unknown[];
+                    options?: unknown;
+                    persons: unknown[];
+                    schedule?: unknown;
+                    tasks: unknown[];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "feasible": false,
+                     *       "makespan": 0,
+                     *       "not_checked": [],
+                     *       "ok": true,
+                     *       "rules": [
+                     *         "R02_COMPETENCE"
+                     *       ],
+                     *       "violations": [
+                     *         {
+                     *           "args": {
+                     *             "comp": "crane_op"
+                     *           },
+                     *           "at": null,
+                     *           "persons": [],
+                     *           "rule": "R02_COMPETENCE",
+                     *           "severity": "stop",
+                     *           "tasks": [
+                     *             "pick"
+                     *           ]
+                     *         }
+                     *       ],
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        feasible?: boolean;
+                        makespan?: null | number;
+                        not_checked?: unknown[];
+                        ok?: boolean;
+                        rules?: unknown[];
+                        violations?: unknown[];
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_crew_schedule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "persons": [
+                 *         {
+                 *           "comps": [
+                 *             "ground"
+                 *           ],
+                 *           "id": "Cem"
+                 *         }
+                 *       ],
+                 *       "tasks": [
+                 *         {
+                 *           "dur": 7,
+                 *           "id": "x",
+                 *           "pred": [],
+                 *           "roles": [
+                 *             {
+                 *               "comp": "ground"
+                 *             }
+                 *           ],
+                 *           "zones": []
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": {
+                    /** @default {} */
+                    equipment?: unknown;
+                    /** @default 300 */
+                    iters?: unknown;
+                    /** @default [] */
+                    kit?: unknown[];
+                    options?: unknown;
+                    persons: unknown[];
+                    /** @default 1 */
+                    seed?: unknown;
+                    tasks: unknown[];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "feasible": true,
+                     *       "gap": 0,
+                     *       "lb": 7,
+                     *       "makespan": 7,
+                     *       "not_checked": [],
+                     *       "ok": true,
+                     *       "proven_optimal": true,
+                     *       "schedule": {
+                     *         "x": {
+                     *           "start": 0,
+                     *           "who": [
+                     *             "Cem"
+                     *           ]
+                     *         }
+                     *       },
+                     *       "violations": [],
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        feasible?: boolean;
+                        gap?: null | number;
+                        lb?: null | number;
+                        makespan?: null | number;
+                        not_checked?: unknown[];
+                        ok?: boolean;
+                        proven_optimal?: boolean;
+                        schedule?: Record<string, never>;
+                        violations?: unknown[];
                         warnings?: unknown[];
                     };
                 };

@@ -1,7 +1,7 @@
 import { Fragment } from 'react';
 import { Button } from 'antd';
 import { api, type Schemas } from '../../api/client';
-import { useAct, useSteps } from '../../api/job';
+import { useAct, useMissingSteps } from '../../api/job';
 import { usePlanTools } from '../../plan/planTools';
 import { Rings } from './Holding';
 import { Pull } from './Pull';
@@ -16,23 +16,7 @@ type Way = Schemas['StemWays'];
 export function OrderTab({ job, t, leader }: { job: string; t: Schemas['TangleView']; leader: boolean }) {
   const { say } = usePlanTools();
   const act = useAct(job, say);
-  const steps = useSteps(job).data;
-  const missing = steps
-    ? t.order.filter((s) => s.kind !== 'SEVER_TIE').flatMap((s) => s.methods.filter((m) => wanted(m, steps)))
-    : [];
-  const add = async () => {
-    let at = Math.max(0, ...(steps ?? []).map((s) => s.endMin));
-    for (const m of missing) {
-      const done = await act(
-        api.POST('/api/jobs/{job}/steps', {
-          params: { path: { job } },
-          body: { kind: kindOf(m), stem: m.stem, startMin: at, endMin: at + STEP_MIN, posts: [] },
-        }),
-      );
-      if (!done) return;
-      at += STEP_MIN;
-    }
-  };
+  const missing = useMissingSteps(job).data ?? [];
   if (t.order.length === 0) return <p className="empty">{msg('noOrderYet')}</p>;
   return (
     <section aria-label={msg('releaseOrder')}>
@@ -61,26 +45,25 @@ export function OrderTab({ job, t, leader }: { job: string; t: Schemas['TangleVi
           </Fragment>
         ))}
       {leader && missing.length > 0 && (
-        <Button size="large" block onClick={() => void add()}>
-          {msg('addStepsToCrew', { stems: missing.map((m) => m.stem).join(', ') })}
-        </Button>
+        <section aria-label={msg('notYetInCrew')}>
+          <h2>{msg('notYetInCrew')}</h2>
+          <ol>
+            {missing.map((m) => (
+              <li key={m.title}>{m.title}</li>
+            ))}
+          </ol>
+          <Button
+            size="large"
+            block
+            onClick={() => void act(api.POST('/api/jobs/{job}/tangle/steps', { params: { path: { job } } }))}
+          >
+            {msg('addStepsToCrew', { n: missing.length })}
+          </Button>
+        </section>
       )}
     </section>
   );
 }
-
-/** Minutes a step is put down with until somebody says otherwise. */
-const STEP_MIN = 30;
-
-const kindOf = (m: Way): Schemas['StepRequest']['kind'] =>
-  m.ladder[0]?.way === 'CROSSCUT_WITH_BIND_PLAN' ? 'CROSSCUT' : 'RELEASE';
-
-/** What is brought down here, not felled by its lay nor left, and stands in no step yet. */
-const wanted = (m: Way, steps: Schemas['StepView'][]) =>
-  !m.laid &&
-  m.ladder[0] !== undefined &&
-  m.ladder[0].way !== 'LEAVE_CORDON_MARK' &&
-  !steps.some((s) => s.stem === m.stem && s.kind !== 'CLEAR');
 
 const title = (s: Step) =>
   s.kind === 'SEVER_TIE'

@@ -36,7 +36,9 @@ export function Struck({
               <Asked key={q.question} job={job} thing={s} q={q} leader={leader} />
             ))}
           </ul>
-          {stem?.bearsOn.includes(s.featureId) && <TakeOff key={stem.stemId} job={job} stem={stem} place={s.name} />}
+          {stem?.bearsOn.includes(s.featureId) && (
+            <TakeOff key={stem.stemId} job={job} stem={stem} place={s.name} leader={leader} />
+          )}
         </section>
       ))}
     </>

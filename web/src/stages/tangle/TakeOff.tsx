@@ -1,14 +1,30 @@
+import { Button } from 'antd';
 import { useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
+import { useAct } from '../../api/job';
 import { usePreview } from '../../api/usePreview';
 import { Mark } from '../../figures/Mark';
+import { usePlanTools } from '../../plan/planTools';
 import { CutMarks } from './CutMarks';
 import css from './tangle.module.css';
 import { msg } from './words';
 
 /** A stem on a building, vehicle, fence or line: in what turns it comes off, with what is held, propped and covered. */
-export function TakeOff({ job, stem, place }: { job: string; stem: Schemas['TangledStem']; place: string }) {
+export function TakeOff({
+  job,
+  stem,
+  place,
+  leader,
+}: {
+  job: string;
+  stem: Schemas['TangledStem'];
+  place: string;
+  leader: boolean;
+}) {
+  const { say } = usePlanTools();
+  const act = useAct(job, say);
   const [cuts, setCuts] = useState<number[]>([]);
+  const [added, setAdded] = useState(false);
   const { answer, faults, failed } = usePreview(
     'takeoff',
     stem.stemId,
@@ -43,6 +59,23 @@ export function TakeOff({ job, stem, place }: { job: string; stem: Schemas['Tang
           ))}
         </ol>
       )}
+      {leader && answer && (
+        <Button
+          size="large"
+          block
+          onClick={() =>
+            void act(
+              api.POST('/api/jobs/{job}/tangle/stems/{stem}/take-off/steps', {
+                params: { path: { job, stem: stem.stemId } },
+                body: { cutsM: cuts },
+              }),
+            ).then((done) => done && setAdded(true))
+          }
+        >
+          {msg('addTurnsToCrew')}
+        </Button>
+      )}
+      {added && <p role="status">{msg('turnsAdded')}</p>}
     </section>
   );
 }

@@ -99,6 +99,51 @@ class TangleServerTest extends HungAsh {
     }
 
     @Test
+    void theOrderBecomesStepsOfTheCrewOnceAndThoseThatPrepareKeepTheirTask() throws Exception {
+        Map<String, String> tie =
+                Map.of("a", "S2", "type", "BOUND", "b", "S1", "carries", "HOLDS_BACK", "severFrom", "OUTSIDE");
+        assertThat(on("POST", "/tangle/relations", tie).status()).isEqualTo(201);
+        lying("S3", 60, 30);
+        lying("S4", 62, 30);
+        assertThat(on("POST", "/tangle/relations", Map.of("a", "S3", "type", "RESTS_ON", "b", "S4"))
+                        .status())
+                .isEqualTo(201);
+        List<String> missing = texts(on("GET", "/tangle/steps", null).body(), "title");
+        assertThat(missing).contains("sever S2 from S1, from outside").hasSizeGreaterThan(1);
+        Calls.Reply added = on("POST", "/tangle/steps", null);
+        assertThat(added.status()).isEqualTo(200);
+        assertThat(added.body().get("steps")).hasSize(missing.size());
+        assertThat(on("GET", "/tangle/steps", null).body()).isEmpty();
+        assertThat(on("POST", "/tangle/steps", null).body().get("steps")).isEmpty();
+        JsonNode steps = on("GET", "/steps", null).body();
+        assertThat(texts(steps, "title")).containsExactlyElementsOf(missing);
+        JsonNode sever = steps.get(missing.indexOf("sever S2 from S1, from outside"));
+        assertThat(sever.get("kind").asText()).isEqualTo("PREPARE");
+        Map<String, Object> fewer = Map.of(
+                "kind",
+                "PREPARE",
+                "stem",
+                "S2",
+                "startMin",
+                600,
+                "endMin",
+                610,
+                "posts",
+                List.of(),
+                "version",
+                sever.get("version").asLong());
+        assertThat(on("PUT", "/steps/" + sever.get("id").asText(), fewer).status())
+                .isEqualTo(204);
+        assertThat(texts(on("GET", "/steps", null).body(), "title")).contains("sever S2 from S1, from outside");
+        Calls.Reply bare = on(
+                "POST",
+                "/steps",
+                Map.of("kind", "PREPARE", "stem", "S2", "startMin", 700, "endMin", 710, "posts", List.of()));
+        assertThat(bare.status()).isEqualTo(422);
+        assertThat(texts(bare.body().get("errors"), "field")).containsExactly("work");
+    }
+
+    @Test
     void whatWasSeenIsKeptBesideTheOlderLooksAndWhatCannotBeIsRefused() throws Exception {
         lying("S3", 60, 30);
         lying("S4", 62, 30);

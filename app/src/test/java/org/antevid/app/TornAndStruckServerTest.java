@@ -139,6 +139,18 @@ class TornAndStruckServerTest extends HungAsh {
                 .contains("nothing beneath it")
                 .contains("boathouse");
         assertThat(texts(two.body(), "words")).last().isEqualTo("cover boathouse");
+        String off = "/tangle/stems/" + id("S3") + "/take-off/steps";
+        assertThat(on("POST", off, Map.of("cutsM", List.of(7.5, 5.0))).status()).isEqualTo(200);
+        assertThat(texts(on("GET", "/steps", null).body(), "title"))
+                .as("up to where it is looked at again")
+                .containsSubsequence("S3: the piece beyond 7.5 m", "S3: the piece beyond 5.0 m")
+                .doesNotContain("cover boathouse");
+        assertThat(on("POST", off, Map.of("cutsM", List.of(7.5, 5.0))).body().get("steps"))
+                .as("once")
+                .isEmpty();
+        assertThat(on("POST", off, Map.of("cutsM", List.of())).status()).isEqualTo(200);
+        assertThat(texts(on("GET", "/steps", null).body(), "title"))
+                .endsWith("S3: the rest of the trunk", "cover boathouse");
         assertThat(on(
                                 "POST",
                                 "/tangle/stems/" + id("S3") + "/limbs",

@@ -13,9 +13,14 @@ import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.site.Access;
+import org.antevid.core.site.CrownLoad;
+import org.antevid.core.site.EmergencyCard;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Ground;
+import org.antevid.core.site.GroundState;
+import org.antevid.core.site.Light;
 import org.antevid.core.site.Protection;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Site;
@@ -29,6 +34,8 @@ import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stump.School;
 import org.antevid.core.tangle.GuardRing;
+import org.antevid.core.tangle.picture.Member;
+import org.antevid.core.tangle.picture.Picture;
 
 /** Made-up stems and places for the tests. */
 public final class Samples {
@@ -106,6 +113,45 @@ public final class Samples {
                 PEOPLE,
                 "imre",
                 List.of());
+    }
+
+    /** Stems that hang and lie on level ground, everything else in order. */
+    public static Situation tangled(Picture p, List<Situation.Guard> guards, List<Person> people, List<Step> steps) {
+        Map<String, GuardRing> rings = p.rings();
+        List<Situation.Hang> hangs = p.members().stream()
+                .filter(Member::hung)
+                .map(m -> new Situation.Hang(
+                        m.label(),
+                        p.holdUp(m.label()),
+                        Shape.disc(new Spot(0, 0), 5),
+                        Picture.ringAlone(m, Ground.LEVEL),
+                        Shape.disc(new Spot(0, 0), 30)))
+                .toList();
+        return new Situation(
+                HouseRules.USUAL,
+                new Site(Ground.LEVEL, List.of()),
+                Optional.empty(),
+                9,
+                p.members().stream()
+                        .map(m -> new Situation.StemFacts(m.reading(), Optional.empty(), false, Optional.empty()))
+                        .toList(),
+                rings,
+                hangs,
+                steps,
+                people,
+                "imre",
+                guards,
+                new Situation.Circumstances(
+                        List.of(),
+                        GroundState.FIRM,
+                        Light.DAY,
+                        CrownLoad.NONE,
+                        Situation.Circumstances.GOOD.permits(),
+                        new EmergencyCard("-", "-", "-", "-", "-", "-", "-", "-"),
+                        Access.NOT_KNOWN,
+                        List.of(),
+                        Map.of(),
+                        Optional.of(p)));
     }
 
     /** @return the closed ground of a stem of this length that hangs over level ground */

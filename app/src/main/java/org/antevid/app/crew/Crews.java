@@ -16,6 +16,7 @@ import org.antevid.app.trace.Trail;
 import org.antevid.core.crew.CrewCheck;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
+import org.antevid.core.crew.Work;
 import org.antevid.core.judge.crew.Staffing;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
@@ -43,8 +44,18 @@ public class Crews {
         this.trail = trail;
     }
 
-    /** What the leader writes for a step. */
-    public record Entry(Step.Kind kind, Optional<String> stem, int startMin, int endMin, List<Step.Post> posts) {}
+    /** What the leader writes for a step; a work that is there stays while none is said and the kind is its own. */
+    public record Entry(
+            Step.Kind kind,
+            Optional<String> stem,
+            int startMin,
+            int endMin,
+            List<Step.Post> posts,
+            Optional<Work> work) {
+        public Entry(Step.Kind kind, Optional<String> stem, int startMin, int endMin, List<Step.Post> posts) {
+            this(kind, stem, startMin, endMin, posts, Optional.empty());
+        }
+    }
 
     /** A step with its version. */
     public record VersionedStep(Step step, long version) {}
@@ -141,7 +152,9 @@ public class Crews {
                         "UNKNOWN_STEM", "stem", Message.of(Answer.NO_SUCH_STEM).with("stem", Arg.name(label)));
             }
         });
-        Step step = new Step(r.id, r.turn, e.kind, e.stem, e.startMin, e.endMin, r.done, e.posts);
+        Optional<Work> work = e.work.or(
+                () -> r.work().filter(t -> t.kind().step() == e.kind && e.stem.equals(Optional.ofNullable(r.stem))));
+        Step step = new Step(r.id, r.turn, e.kind, e.stem, e.startMin, e.endMin, r.done, e.posts, work);
         List<Step> all = new ArrayList<>(
                 steps(r.jobId).stream().filter(s -> !s.id().equals(r.id)).toList());
         List<CrewCheck.Violation> before = CrewCheck.of(all, people(r.jobId));
@@ -157,6 +170,7 @@ public class Crews {
         }
         r.kind = e.kind;
         r.stem = e.stem.orElse(null);
+        r.keep(work);
         r.startMin = e.startMin;
         r.endMin = e.endMin;
         r.posts.clear();

@@ -79,7 +79,7 @@ public class Runs {
     }
 
     private static Arg title(Step step) {
-        return Arg.said(Phrase.step(step.kind(), step.stem()));
+        return Arg.said(Phrase.step(step.kind(), step.stem(), step.work()));
     }
 
     public void signalTried(String jobId, String id, SignedIn who) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
+import org.antevid.core.crew.Work;
 import org.antevid.core.cutting.CutStep;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.zone.Zone;
@@ -133,6 +134,7 @@ public record PlanDocument(
      *
      * @param ticks of a stem that is brought down from a tangle; of one that is felled they are with its lay. Older
      *     documents have none
+     * @param work what it does to a stem of a tangle
      */
     public record StepPart(
             String id,
@@ -142,8 +144,10 @@ public record PlanDocument(
             int startMin,
             int endMin,
             List<PostPart> posts,
-            List<CutStep> ticks) {
+            List<CutStep> ticks,
+            Optional<Work> work) {
         public StepPart {
+            work = work == null ? Optional.empty() : work;
             ticks = ticks == null ? List.of() : List.copyOf(ticks);
         }
     }

@@ -13,6 +13,7 @@ import org.antevid.core.site.Spot;
  * One task of the job's sequence. Times in whole minutes from the start of work, [start, end).
  *
  * @param stem label of the stem it is about, empty for work that is about none
+ * @param work what it does to a stem of a tangle; a step that prepares has one always
  */
 public record Step(
         String id,
@@ -22,13 +23,16 @@ public record Step(
         int startMin,
         int endMin,
         boolean done,
-        List<Post> posts) {
+        List<Post> posts,
+        Optional<Work> work) {
     /** What is done in a step. */
     public enum Kind {
         RELEASE,
         FELL,
         CROSSCUT,
-        CLEAR;
+        CLEAR,
+        /** something is tied off, held, propped, covered or severed before or after a stem moves */
+        PREPARE;
     }
 
     /** A person in a role; where they stand is empty until it is set. */
@@ -40,7 +44,23 @@ public record Step(
         if (endMin <= startMin) {
             throw new RefusedInput(Message.of(Refusal.ENDS_BEFORE_START).with("start", Arg.count(startMin)), "endMin");
         }
+        if (work.map(t -> t.kind().step() != kind).orElse(kind == Kind.PREPARE)) {
+            throw new RefusedInput(Message.of(Refusal.NEEDED), "work");
+        }
         posts = List.copyOf(posts);
+    }
+
+    /** A step that needs no word beyond its kind. */
+    public Step(
+            String id,
+            int turn,
+            Kind kind,
+            Optional<String> stem,
+            int startMin,
+            int endMin,
+            boolean done,
+            List<Post> posts) {
+        this(id, turn, kind, stem, startMin, endMin, done, posts, Optional.empty());
     }
 
     public boolean overlaps(Step other) {

@@ -2,6 +2,7 @@ package org.antevid.core.judge;
 
 import java.util.Optional;
 import org.antevid.core.crew.Step;
+import org.antevid.core.crew.Work;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Code;
 import org.antevid.core.message.Message;
@@ -17,8 +18,12 @@ public enum Phrase implements Code {
     /** A change and what it makes of the splitting. */
     CHANGE;
 
-    /** @return a step as it is called: its kind and the stem it is about */
-    public static Message step(Step.Kind kind, Optional<String> stem) {
+    /** @return a step as it is called: what it does to its stem, or its kind and the stem it is about */
+    public static Message step(Step.Kind kind, Optional<String> stem, Optional<Work> work) {
+        return work.map(t -> t.message(stem)).orElseGet(() -> plain(kind, stem));
+    }
+
+    private static Message plain(Step.Kind kind, Optional<String> stem) {
         return Message.of(STEP).with("kind", Arg.term(kind)).with("stem", stem.map(Arg::name));
     }
 }

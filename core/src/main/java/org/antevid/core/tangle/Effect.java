@@ -12,6 +12,8 @@ public record Effect(Kind kind, String on) {
     public enum Kind implements Code {
         /** a load goes: it may rise, spring or roll */
         UNLOADS,
+        /** a load goes off a kept tree or a thing of the place: it may spring back */
+        UNLOADS_WHAT_STAYS,
         /** nothing hangs over its work spot from here any more */
         CLEARS_SPOT,
         /** the rope to it is free */
@@ -34,6 +36,7 @@ public record Effect(Kind kind, String on) {
 
     /** @return its label in the open interface */
     public String label() {
-        return kind.name().toLowerCase(Locale.ROOT) + ":" + on;
+        Kind known = kind == Kind.UNLOADS_WHAT_STAYS ? Kind.UNLOADS : kind;
+        return known.name().toLowerCase(Locale.ROOT) + ":" + on;
     }
 }

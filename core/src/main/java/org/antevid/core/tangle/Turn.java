@@ -159,16 +159,17 @@ record Turn(
     private List<Effect> changes(List<String> opened) {
         Stream<Effect> onOthers = among.pile().relations().stream()
                 .filter(r -> ids.contains(r.a()) && !ids.contains(r.b()))
-                .flatMap(r -> effect(r.type()).stream().map(k -> new Effect(k, r.b())));
+                .flatMap(r -> effect(r).stream().map(k -> new Effect(k, r.b())));
         return Stream.concat(onOthers, opened.stream().map(id -> new Effect(Effect.Kind.OPENS, id)))
                 .distinct()
                 .sorted(Comparator.comparing(Effect::label))
                 .toList();
     }
 
-    private static Optional<Effect.Kind> effect(Pile.Type relation) {
-        return switch (relation) {
-            case RESTS_ON -> Optional.of(Effect.Kind.UNLOADS);
+    private Optional<Effect.Kind> effect(Pile.Relation r) {
+        boolean stays = among.pile().standing().contains(r.b());
+        return switch (r.type()) {
+            case RESTS_ON -> Optional.of(stays ? Effect.Kind.UNLOADS_WHAT_STAYS : Effect.Kind.UNLOADS);
             case OVERHANGS -> Optional.of(Effect.Kind.CLEARS_SPOT);
             case HELD_BY_ROPE -> Optional.of(Effect.Kind.ROPE_FREE);
             case BOUND -> Optional.empty();

@@ -77,7 +77,7 @@ class PlanTest {
                 List.of(new PlanDocument.StemPart(
                         "S1", Species.POPULUS, state, new Spot(0, 0), Optional.of(24.4), Optional.of(part), List.of())),
                 List.of(new PlanDocument.StepPart(
-                        "a", 1, Step.Kind.FELL, Optional.of("S1"), 0, 30, List.of(post), List.of())),
+                        "a", 1, Step.Kind.FELL, Optional.of("S1"), 0, 30, List.of(post), List.of(), Optional.empty())),
                 EmergencyCard.EMPTY);
     }
 
@@ -124,7 +124,15 @@ class PlanTest {
         PlanDocument.PostPart post = new PlanDocument.PostPart(
                 "tove", "Tove Arkwright", Role.WINCH, Optional.of(new Spot(60, 0)), List.of());
         PlanDocument.StepPart step = new PlanDocument.StepPart(
-                "b", 2, Step.Kind.FELL, Optional.of("S2"), startMin, startMin + 30, List.of(post), List.of());
+                "b",
+                2,
+                Step.Kind.FELL,
+                Optional.of("S2"),
+                startMin,
+                startMin + 30,
+                List.of(post),
+                List.of(),
+                Optional.empty());
         return new PlanDocument(
                 plan.job(),
                 plan.windLimitMs(),

@@ -5,23 +5,17 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.antevid.core.Samples;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.judge.all.Findings;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.RefusedInput;
-import org.antevid.core.site.Access;
-import org.antevid.core.site.CrownLoad;
-import org.antevid.core.site.EmergencyCard;
 import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Ground;
-import org.antevid.core.site.GroundState;
-import org.antevid.core.site.Light;
 import org.antevid.core.site.Shape;
-import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Species;
@@ -81,42 +75,11 @@ class TangleRulesTest {
             List<Struck> struck,
             List<Situation.Guard> guards,
             Pile.Relation... rel) {
-        Picture p = new Picture(members, Set.of("T"), rests, List.of(rel), atHand, Ground.LEVEL, struck);
-        Map<String, GuardRing> rings = p.rings();
-        List<Situation.Hang> hangs = members.stream()
-                .filter(Member::hung)
-                .map(m -> new Situation.Hang(
-                        m.label(),
-                        p.holdUp(m.label()),
-                        Shape.disc(new Spot(0, 0), 5),
-                        Picture.ringAlone(m, Ground.LEVEL),
-                        Shape.disc(new Spot(0, 0), 30)))
-                .toList();
-        return new Situation(
-                HouseRules.USUAL,
-                new Site(Ground.LEVEL, List.of()),
-                Optional.empty(),
-                9,
-                members.stream()
-                        .map(m -> new Situation.StemFacts(m.reading(), Optional.empty(), false, Optional.empty()))
-                        .toList(),
-                rings,
-                hangs,
-                List.of(),
-                List.of(),
-                "imre",
+        return Samples.tangled(
+                new Picture(members, Set.of("T"), rests, List.of(rel), atHand, Ground.LEVEL, struck),
                 guards,
-                new Situation.Circumstances(
-                        List.of(),
-                        GroundState.FIRM,
-                        Light.DAY,
-                        CrownLoad.NONE,
-                        Situation.Circumstances.GOOD.permits(),
-                        new EmergencyCard("-", "-", "-", "-", "-", "-", "-", "-"),
-                        Access.NOT_KNOWN,
-                        List.of(),
-                        Map.of(),
-                        Optional.of(p)));
+                List.of(),
+                List.of());
     }
 
     private static Optional<Finding> found(Situation s, RuleId rule) {

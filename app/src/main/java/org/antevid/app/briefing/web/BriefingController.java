@@ -194,7 +194,7 @@ public class BriefingController {
         Optional<PlanDocument.StemPart> stem = s.stem().flatMap(plan::stem);
         return new MyPost(
                 s.turn(),
-                Speech.words().say(Phrase.step(s.kind(), s.stem())),
+                Speech.words().say(Phrase.step(s.kind(), s.stem(), s.work())),
                 p.role(),
                 Speech.words().term(p.role()),
                 Speech.words().term(p.role(), "task"),

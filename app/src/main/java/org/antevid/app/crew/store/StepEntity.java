@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.core.crew.Step;
+import org.antevid.core.crew.Work;
 import org.hibernate.envers.Audited;
 import org.jspecify.annotations.Nullable;
 
@@ -33,6 +34,15 @@ public class StepEntity {
 
     @Nullable
     public String stem;
+
+    @Enumerated(EnumType.STRING)
+    public Work.@Nullable Kind work;
+
+    @Nullable
+    public String workOn;
+
+    @Nullable
+    public Double workAtM;
 
     public int startMin;
     public int endMin;
@@ -55,6 +65,19 @@ public class StepEntity {
                 startMin,
                 endMin,
                 done,
-                posts.stream().map(PostPart::forCore).toList());
+                posts.stream().map(PostPart::forCore).toList(),
+                work());
+    }
+
+    /** @return what it does to a stem of a tangle */
+    public Optional<Work> work() {
+        return Optional.ofNullable(work)
+                .map(k -> new Work(k, Optional.ofNullable(workOn), Optional.ofNullable(workAtM)));
+    }
+
+    public void keep(Optional<Work> t) {
+        work = t.map(Work::kind).orElse(null);
+        workOn = t.flatMap(Work::on).orElse(null);
+        workAtM = t.flatMap(Work::atM).orElse(null);
     }
 }

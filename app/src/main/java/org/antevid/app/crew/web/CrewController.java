@@ -83,7 +83,7 @@ public class CrewController {
                             s.id(),
                             s.turn(),
                             s.kind(),
-                            Speech.words().say(Phrase.step(s.kind(), s.stem())),
+                            Speech.words().say(Phrase.step(s.kind(), s.stem(), s.work())),
                             s.stem(),
                             s.startMin(),
                             s.endMin(),

@@ -277,7 +277,7 @@ public class RunController {
         return new StepState(
                 s.id(),
                 s.turn(),
-                Speech.words().say(Phrase.step(s.kind(), s.stem())),
+                Speech.words().say(Phrase.step(s.kind(), s.stem(), s.work())),
                 s.stem(),
                 states,
                 mine.stream().anyMatch(Runs::seesTheSaw),

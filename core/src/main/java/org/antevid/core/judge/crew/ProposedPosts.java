@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.antevid.core.crew.Person;
@@ -16,7 +18,13 @@ import org.antevid.core.judge.Situation;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stem.Lean;
+import org.antevid.core.tangle.GuardRing;
+import org.antevid.core.tangle.picture.Member;
+import org.antevid.core.tangle.picture.Picture;
+import org.antevid.core.tangle.picture.Pose;
 
 /**
  * Who could do what while a stem is felled, and where they would stand: outside every zone, off the ground beneath hung
@@ -49,9 +57,15 @@ public final class ProposedPosts {
             return List.of();
         }
         LayPlan plan = stem.get().lay().orElseThrow();
+        return assigned(s, roles(plan.choice().means().kind()), before, role -> stand(s, stem.get(), plan, role));
+    }
+
+    /** @return each role to somebody who is competent and has none yet, first to whoever did it before */
+    static List<Step.Post> assigned(
+            Situation s, List<Role> roles, Map<String, Role> before, Function<Role, Optional<Spot>> stand) {
         List<Step.Post> posts = new ArrayList<>();
         Set<String> taken = new HashSet<>();
-        for (Role role : roles(plan.choice().means().kind())) {
+        for (Role role : roles) {
             Stream.concat(
                             s.people().stream().filter(p -> before.get(p.id()) == role),
                             s.people().stream().filter(p -> !before.containsKey(p.id())))
@@ -60,7 +74,7 @@ public final class ProposedPosts {
                     .or(() -> anybody(s, role, taken))
                     .ifPresent(p -> {
                         taken.add(p.id());
-                        posts.add(new Step.Post(role, p.id(), stand(s, stem.get(), plan, role)));
+                        posts.add(new Step.Post(role, p.id(), stand.apply(role)));
                     });
         }
         return posts;
@@ -96,16 +110,38 @@ public final class ProposedPosts {
     }
 
     private static Optional<Spot> aside(Situation s, Situation.StemFacts stem, LayPlan plan) {
-        Spot stump = plan.stem().at();
-        double lay = plan.choice().layDeg();
-        double ring = Math.ceil(plan.zone().exclusionM());
+        double ringM = Math.ceil(plan.zone().exclusionM());
+        return nearest(s, stem, ringM, ringM + FARTHEST_M, plan.choice().layDeg(), at -> true);
+    }
+
+    /** @return where to watch a stem of a tangle from, outside its ring; empty where that is not known or not there */
+    static Optional<Spot> outside(Situation s, String label, GuardRing ring) {
+        Optional<Situation.StemFacts> stem = s.stem(label);
+        Optional<Picture> picture = s.place().tangle();
+        Optional<Pose> lies = picture.flatMap(p -> p.member(label)).flatMap(Member::pose);
+        if (stem.isEmpty() || picture.isEmpty() || ring.reachM().isEmpty()) {
+            return Optional.empty();
+        }
+        Spot foot = stem.get().reading().at();
+        List<Spot> axis = lies.map(p -> List.of(p.butt().at(), p.tip().at())).orElse(List.of(foot, foot));
+        Shape closed = ring.on(foot, axis, picture.get().ground(), ring.reachM().get());
+        double along = lies.map(Pose::azDeg)
+                .or(() -> stem.get().reading().lean().map(Lean::azimuthDeg))
+                .orElse(0.0);
+        double farthestM = ring.reachM().get() + axis.get(0).distanceTo(axis.get(1)) + FARTHEST_M;
+        return nearest(s, stem.get(), 0, farthestM, along, at -> closed.distanceTo(at) >= CLEAR_M);
+    }
+
+    private static Optional<Spot> nearest(
+            Situation s, Situation.StemFacts stem, double fromM, double toM, double axisDeg, Predicate<Spot> wanted) {
+        Spot stump = stem.reading().at();
         record Candidate(Spot at, double cost) {}
         List<Candidate> all = new ArrayList<>();
-        for (double out = CLEAR_M; out <= FARTHEST_M; out += CLEAR_M) {
+        for (double out = fromM + CLEAR_M; out <= toM; out += CLEAR_M) {
             for (int deg = 0; deg < 360; deg += STEP_DEG) {
-                Spot at = stump.at(deg, ring + out);
-                double off = Math.abs(Math.abs(Azimuth.turn(lay, deg)) - ASIDE_DEG);
-                if (free(s, stem, at)) {
+                Spot at = stump.at(deg, out);
+                double off = Math.abs(Math.abs(Azimuth.turn(axisDeg, deg)) - ASIDE_DEG);
+                if (wanted.test(at) && free(s, stem, at)) {
                     all.add(new Candidate(at, out + off / DEG_FOR_A_METRE));
                 }
             }

@@ -65,6 +65,7 @@ public final class Staffing implements Rule {
             case RELEASE -> List.of(Role.WINCH, Role.LOOKOUT);
             case CROSSCUT -> List.of(Role.CUTTER);
             case CLEAR -> List.of();
+            case PREPARE -> st.work().map(t -> t.kind().roles()).orElse(List.of());
         };
     }
 }

@@ -54,7 +54,7 @@ public final class StandsInRing implements Rule {
                         .mapToDouble(Situation.Hang::keepOutM)
                         .max()
                         .orElse(0);
-            case CROSSCUT, CLEAR -> 0;
+            case CROSSCUT, CLEAR, PREPARE -> 0;
         };
     }
 }

@@ -9,6 +9,6 @@ final class Steps {
     private Steps() {}
 
     static Arg said(Step st) {
-        return Arg.said(Phrase.step(st.kind(), st.stem()));
+        return Arg.said(Phrase.step(st.kind(), st.stem(), st.work()));
     }
 }

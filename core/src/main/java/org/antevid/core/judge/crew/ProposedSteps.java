@@ -1,0 +1,126 @@
+package org.antevid.core.judge.crew;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.antevid.core.crew.Role;
+import org.antevid.core.crew.Step;
+import org.antevid.core.crew.Work;
+import org.antevid.core.judge.Situation;
+import org.antevid.core.site.Spot;
+import org.antevid.core.tangle.GuardRing;
+import org.antevid.core.tangle.Release;
+import org.antevid.core.tangle.Ways;
+import org.antevid.core.tangle.picture.DragLine;
+import org.antevid.core.tangle.picture.Member;
+import org.antevid.core.tangle.picture.Picture;
+import org.antevid.core.tangle.picture.TakenOff;
+
+/**
+ * The steps a crew needs for what the tangle's order says, in its turns: ties severed, stems brought down or cut, held
+ * ones let go; and for a stem on a building what is held, propped, cut and covered. Who does it and where they stand is
+ * proposed as for a tree that is felled. A stem that is felled by its lay gets its step there; one that is left, none.
+ */
+public final class ProposedSteps {
+    private ProposedSteps() {}
+
+    /** A step without its times. */
+    public record Proposed(Step.Kind kind, String stem, Optional<Work> work, List<Step.Post> posts) {
+        private boolean is(Step s) {
+            boolean removes = work.isEmpty() && s.work().isEmpty() && s.kind() != Step.Kind.CLEAR;
+            return s.stem().filter(stem::equals).isPresent() && (removes || work.isPresent() && work.equals(s.work()));
+        }
+    }
+
+    /**
+     * @param called what a thing of the place is called, by its id
+     * @return what no step is there for yet, in the turns of the order; nothing while there is no order
+     */
+    public static List<Proposed> ofOrder(Situation s, UnaryOperator<String> called) {
+        Optional<Picture> picture = s.place().tangle();
+        return picture.flatMap(Picture::release).stream()
+                .flatMap(r -> r.steps().stream())
+                .flatMap(step -> step.kind().removes()
+                        ? step.stems().stream().flatMap(id -> removed(s, picture.orElseThrow(), step, id).stream())
+                        : step.stems().stream().map(id -> prepared(s, step, id, called)))
+                .filter(p -> s.steps().stream().noneMatch(p::is))
+                .toList();
+    }
+
+    /** @return the turns of a stem that is taken off something, up to where it has to be looked at again */
+    public static List<Proposed> ofPieces(Situation s, String label, TakenOff off, UnaryOperator<String> called) {
+        return off.turns().stream()
+                .takeWhile(t -> t.kind() != TakenOff.Kind.LOOK_AGAIN)
+                .map(t -> work(t, called))
+                .map(t -> proposed(s, t.kind().step(), label, Optional.of(t), ring(s, label)))
+                .filter(p -> s.steps().stream().noneMatch(p::is))
+                .toList();
+    }
+
+    private static Optional<Proposed> removed(Situation s, Picture p, Release.Step step, String id) {
+        Optional<Ways.Way> best = Optional.ofNullable(step.method().get(id))
+                .flatMap(w -> w.ladder().stream().findFirst())
+                .filter(w -> w != Ways.Way.LEAVE_CORDON_MARK);
+        boolean laid =
+                p.member(id).filter(m -> m.reading().notFelled().isEmpty()).isPresent();
+        return best.filter(w -> !laid)
+                .map(w -> w == Ways.Way.CROSSCUT_WITH_BIND_PLAN ? Step.Kind.CROSSCUT : Step.Kind.RELEASE)
+                .map(kind -> proposed(s, kind, id, Optional.empty(), ring(step, id)));
+    }
+
+    private static Proposed prepared(Situation s, Release.Step step, String id, UnaryOperator<String> called) {
+        Work work = step.tie()
+                .map(t -> Work.on(Work.Kind.SEVER_TIE, called.apply(t.b())))
+                .orElseGet(() -> Work.of(Work.Kind.LET_GO));
+        return proposed(s, work.kind().step(), id, Optional.of(work), ring(step, id));
+    }
+
+    private static Work work(TakenOff.Turn t, UnaryOperator<String> called) {
+        Optional<Double> cut = t.piece().map(TakenOff.Piece::fromM);
+        return switch (t.kind()) {
+            case LINE_OWNER -> new Work(Work.Kind.LINE_OWNER, t.thing().map(called), Optional.empty());
+            case COVER -> new Work(Work.Kind.COVER, t.thing().map(called), Optional.empty());
+            case FREE_LIMBS -> Work.of(Work.Kind.FREE_LIMBS);
+            case CARRYING_LIMBS -> Work.of(Work.Kind.CARRYING_LIMBS);
+            case PROP ->
+                t.loads().stream()
+                        .findFirst()
+                        .map(l -> new Work(Work.Kind.PROP, Optional.of(called.apply(l.on())), Optional.of(l.xM())))
+                        .orElseThrow();
+            case HOLD_PIECE -> new Work(Work.Kind.HOLD_PIECE, Optional.empty(), cut);
+            case HOLD_REST -> Work.of(Work.Kind.HOLD_REST);
+            case HOLD_PLATE -> Work.of(Work.Kind.HOLD_PLATE);
+            case TRUNK -> Work.of(Work.Kind.PIECE);
+            case FLOATS, PRESSES, LIES -> new Work(Work.Kind.PIECE, Optional.empty(), cut);
+            case LOOK_AGAIN -> throw new IllegalArgumentException("nothing is done while it is looked at");
+        };
+    }
+
+    private static Proposed proposed(
+            Situation s, Step.Kind kind, String stem, Optional<Work> work, Optional<GuardRing> ring) {
+        List<Role> roles = work.map(t -> t.kind().roles())
+                .orElse(List.of(kind == Step.Kind.CROSSCUT ? Role.CUTTER : Role.WINCH, Role.LOOKOUT));
+        Optional<Spot> winch = s.place()
+                .tangle()
+                .flatMap(p -> p.member(stem))
+                .flatMap(Member::dragLine)
+                .map(DragLine::winch);
+        return new Proposed(kind, stem, work, ProposedPosts.assigned(s, roles, Map.of(), role -> switch (role) {
+            case LOOKOUT -> ring.flatMap(r -> ProposedPosts.outside(s, stem, r));
+            case WINCH -> winch;
+            case CUTTER, GROUND -> Optional.empty();
+        }));
+    }
+
+    private static Optional<GuardRing> ring(Release.Step step, String id) {
+        return Optional.ofNullable(step.zone().get(id));
+    }
+
+    private static Optional<GuardRing> ring(Situation s, String label) {
+        return s.place().tangle().flatMap(Picture::release).stream()
+                .flatMap(r -> r.steps().stream())
+                .flatMap(step -> ring(step, label).stream())
+                .findFirst();
+    }
+}
