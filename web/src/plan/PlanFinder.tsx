@@ -27,7 +27,7 @@ export function PlanFinder({ scene, onStem, onFeature }: Props) {
     setOpen(false);
   };
   return (
-    <div className={css.finder}>
+    <div className={css.finder} data-over>
       <Popover
         trigger="click"
         placement="bottomLeft"

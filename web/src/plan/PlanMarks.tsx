@@ -15,7 +15,7 @@ export function PlanMarks({ scene, resolution }: { scene: PlanScene; resolution:
     <>
       {areas.length > 0 && (
         // a narrow plan looks at the stems alone: their rings go beyond it
-        <p className={css.rings}>
+        <p className={css.rings} data-over>
           {areas.map((a) => (
             <b key={a.hung}>
               {a.hung}: {msg('namedPeopleOnly', { keepOutM: a.said.keepOutM })}

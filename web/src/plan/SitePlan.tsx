@@ -11,7 +11,7 @@ import type { Schemas, Spot } from '../api/client';
 import { onGlare } from '../app/glare';
 import { alone, styled } from './draw';
 import { falling } from './falling';
-import { labelFeatures, NOTHING, takeWords, type Taken } from './labelLayer';
+import { labelFeatures, NOTHING, seenOf, takeWords, type Taken } from './labelLayer';
 import { GROUND, PICTURE, SAID } from './layers/registry';
 import { turned } from './layers/underlay';
 import { PlanFinder } from './PlanFinder';
@@ -40,6 +40,9 @@ type Props = {
   surroundings?: Schemas['PlaceView'];
   job: string;
 };
+
+/** What stands over the plan: no word runs beneath it. */
+const OVER = '.north, .scale, .outrank, [data-over]';
 
 const isWide = (map: OlMap): boolean => (map.getSize()?.[0] ?? 0) > 500;
 
@@ -91,7 +94,8 @@ export default function SitePlan({
   /** All words are placed together, whichever part of the plan was drawn anew. */
   const say = useCallback(() => {
     labelSource.current.clear(true);
-    labelSource.current.addFeatures(labelFeatures(Object.values(taken.current), resolved.current));
+    const seen = map.current?.getSize() ? seenOf(map.current, OVER) : undefined;
+    labelSource.current.addFeatures(labelFeatures(Object.values(taken.current), resolved.current, seen));
     labelSource.current.changed();
   }, []);
   const onStage = scene.stage;
@@ -228,6 +232,12 @@ export default function SitePlan({
       m.setTarget(undefined);
     };
   }, []);
+
+  useEffect(() => {
+    const m = map.current;
+    m?.on('moveend', say);
+    return () => m?.un('moveend', say);
+  }, [say]);
 
   useEffect(() => {
     const show = () => {

@@ -1,4 +1,5 @@
 import Feature from 'ol/Feature';
+import type OlMap from 'ol/Map';
 import { LineString, Point } from 'ol/geom';
 import Icon from 'ol/style/Icon';
 import RegularShape from 'ol/style/RegularShape';
@@ -13,6 +14,8 @@ type Wanted = { at: number[]; text: Text; rank: number };
 export type Taken = { wanted: Wanted[]; marks: { at: number[]; half: [number, number] }[]; plates: Style[] };
 export const NOTHING: Taken = { wanted: [], marks: [], plates: [] };
 
+/** Shorter ones, as a stem's, may stand in other words. */
+const WHOLE_WORDS = 8;
 /** Plates lie over dial, fan and zones and under the words. */
 const PLATE_Z = 1;
 const PEOPLE_Z = 14;
@@ -72,11 +75,33 @@ function widthOf(text: string, font: string): number {
   return pen.measureText(text).width;
 }
 
-/** All words of the plan as features of their own, none touching another or a mark. */
-export function labelFeatures(all: Taken[], resolution: number): Feature[] {
+/** What is seen of the plan, what lies over it, metres, and what that says already. */
+export type Seen = { view: number[]; covered: number[][]; said: string };
+
+/** What a map shows, without what stands over it in its frame. */
+export function seenOf(map: OlMap, over: string): Seen {
+  const target = map.getTarget() as HTMLElement | undefined;
+  const frame = target?.getBoundingClientRect() ?? new DOMRect();
+  const above = [...(target?.parentElement?.querySelectorAll(over) ?? [])]
+    .map((e) => ({ said: e.textContent ?? '', r: e.getBoundingClientRect() }))
+    .filter(({ r }) => r.width > 0 && r.height > 0);
+  const covered = above
+    .map(({ r }) =>
+      [
+        [r.left - frame.left, r.bottom - frame.top],
+        [r.right - frame.left, r.top - frame.top],
+      ].flatMap((pixel) => map.getCoordinateFromPixel(pixel) ?? []),
+    )
+    .filter((b) => b.length === 4);
+  return { view: map.getView().calculateExtent(map.getSize()), covered, said: above.map((a) => a.said).join('; ') };
+}
+
+/** All words of the plan as features of their own, none touching another, a mark, or what lies over the plan. */
+export function labelFeatures(all: Taken[], resolution: number, seen?: Seen): Feature[] {
   const px = (at: number[]): [number, number] => [at[0] / resolution, -at[1] / resolution];
   const labels = all
     .flatMap((t) => t.wanted)
+    .filter((w) => String(w.text.getText()).length < WHOLE_WORDS || !seen?.said.includes(String(w.text.getText())))
     .map((w) => {
       const [x, y] = px(w.at);
       return {
@@ -94,6 +119,11 @@ export function labelFeatures(all: Taken[], resolution: number): Feature[] {
       const [x, y] = px(m.at);
       return { left: x - m.half[0], right: x + m.half[0], top: y - m.half[1], bottom: y + m.half[1] };
     });
+  const box = ([west, south, east, north]: number[]): Box => {
+    const [left, bottom] = px([west, south]);
+    const [right, top] = px([east, north]);
+    return { left, right, top, bottom };
+  };
   const bold = "700 13px 'Atkinson Hyperlegible Next Variable'";
   const plates = all
     .flatMap((t) => t.plates)
@@ -102,7 +132,12 @@ export function labelFeatures(all: Taken[], resolution: number): Feature[] {
       plate.setStyle(style);
       return plate;
     });
-  const said = place(labels, marks, (t) => widthOf(t, bold)).flatMap((p) => {
+  const said = place(
+    labels,
+    [...marks, ...(seen?.covered ?? []).map(box)],
+    (t) => widthOf(t, bold),
+    seen && box(seen.view),
+  ).flatMap((p) => {
     const at = p.label.from.at;
     const text = p.label.from.text.clone();
     text.setText(p.text);

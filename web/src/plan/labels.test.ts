@@ -31,6 +31,21 @@ describe('words on the plan', () => {
     }
   });
 
+  it('are never cut off at an edge, and what stands outside is not named', () => {
+    const view: Box = { left: 0, right: 300, top: 0, bottom: 200 };
+    for (let seed = 1; seed <= 40; seed++) {
+      const random = seeded(seed);
+      const labels = Array.from({ length: 20 }, (_, i) =>
+        label({ x: random() * 400 - 50, y: random() * 300 - 50, text: `keep out ${i} m`, rank: 0 }),
+      );
+      for (const { box, label: l } of place(labels, [], width, view)) {
+        expect(box.left >= 0 && box.right <= 300 && box.top >= 0 && box.bottom <= 200).toBe(true);
+        expect(l.x >= 0 && l.x <= 300 && l.y >= 0 && l.y <= 200).toBe(true);
+      }
+    }
+    expect(place([label({ x: 295, y: 100, text: 'keep out 48 m' })], [], width, view)).toHaveLength(1);
+  });
+
   it('give way to what matters more', () => {
     const crowd = [label({ text: 'a name', rank: 5 }), label({ text: 'keep out 48 m', rank: 0 })];
     const placed = place(crowd, [], width);

@@ -62,11 +62,20 @@ export function shorten(text: string): string | undefined {
  *
  * @param taken marks and plates that stay legible
  * @param width of words when they are written
+ * @param view what is seen of the plan: no word is cut off at its edge, and what stands outside is not named
  */
-export function place<L extends Label>(labels: L[], taken: Box[], width: (text: string) => number): Placed<L>[] {
+export function place<L extends Label>(
+  labels: L[],
+  taken: Box[],
+  width: (text: string) => number,
+  view?: Box,
+): Placed<L>[] {
   const placed: Placed<L>[] = [];
   const said = new Set<string>();
-  const free = (box: Box) => !taken.some((t) => touch(t, box)) && !placed.some((p) => touch(p.box, box));
+  const whole = (box: Box) =>
+    !view || (box.left >= view.left && box.right <= view.right && box.top >= view.top && box.bottom <= view.bottom);
+  const seen = (l: Label) => !view || (l.x >= view.left && l.x <= view.right && l.y >= view.top && l.y <= view.bottom);
+  const free = (box: Box) => whole(box) && !taken.some((t) => touch(t, box)) && !placed.some((p) => touch(p.box, box));
   const put = (label: L, text: string, [x, y]: [number, number], led: boolean): boolean => {
     const box = around(x, y, width(text));
     if (!free(box)) return false;
@@ -83,7 +92,7 @@ export function place<L extends Label>(labels: L[], taken: Box[], width: (text: 
   };
   const ordered = labels.map((label, i) => ({ label, i })).sort((a, b) => a.label.rank - b.label.rank || a.i - b.i);
   for (const { label } of ordered) {
-    if (label.rank >= NAMES && said.has(label.text)) continue;
+    if (!seen(label) || (label.rank >= NAMES && said.has(label.text))) continue;
     const short = label.short ?? shorten(label.text);
     const texts = short ? [label.text, short] : [label.text];
     if (texts.some((t) => tries(label, t))) continue;

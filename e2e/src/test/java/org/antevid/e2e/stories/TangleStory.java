@@ -1,11 +1,13 @@
 package org.antevid.e2e.stories;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import java.util.List;
 import org.antevid.e2e.pages.Looked;
 import org.junit.jupiter.api.Order;
@@ -377,9 +379,37 @@ class TangleStory extends DemoStory {
         chosen("S4b").click();
     }
 
-    /** A limb of the lime is torn: a stem of its own in four taps, and what it hangs over in one. */
+    /** What is closed is drawn too small; the picture goes out as a file and comes back as a look of its own. */
     @Test
     @Order(10)
+    void aDrawnLineIsMeasuredAgainstTheRingAndTheFileComesBackAsANewLook() {
+        imre.tab("Leave");
+        Locator closure = imre.region("Closure around S2");
+        closure.getByText("Draw it on the plan").click();
+        imre.tapPlan(15, 35);
+        imre.tapPlan(40, 35);
+        imre.tapPlan(40, 55);
+        imre.tapPlan(15, 55);
+        imre.tapPlan(15, 55);
+        assertThat(closure).containsText("Drawn: draw again");
+        imre.button("Keep what is closed");
+        assertThat(closure).containsText("short: close it farther out");
+        String job = imre.page.url().replaceAll(".*/jobs/([^/]+)/.*", "$1");
+        String file = (String)
+                imre.page.evaluate("async (job) => (await fetch('/api/jobs/' + job + '/tangle/file')).text()", job);
+        imre.tab("Picture");
+        Locator reads = imre.page.locator("input[type=file][accept*=json]");
+        reads.setInputFiles(new FilePayload("notes.txt", "text/plain", "no picture".getBytes(UTF_8)));
+        assertThat(imre.page.getByText("notes.txt is no JSON file")).isVisible();
+        reads.setInputFiles(new FilePayload("tangle.json", "application/json", file.getBytes(UTF_8)));
+        assertThat(imre.page.getByText("notes.txt is no JSON file")).hasCount(0);
+        chosen("S2").click();
+        assertThat(imre.region("Seen of S2")).containsText("fork of S3");
+    }
+
+    /** A limb of the lime is torn: a stem of its own in four taps, and what it hangs over in one. */
+    @Test
+    @Order(11)
     void aTornLimbIsAddedAndWhatItHangsOverIsTapped() {
         imre.button("A leader, top or limb torn off");
         Locator torn = imre.region("A part torn off");
@@ -403,7 +433,7 @@ class TangleStory extends DemoStory {
     }
 
     @Test
-    @Order(11)
+    @Order(12)
     void onThePhoneTheSideComesFirst() {
         imre.page.setViewportSize(390, 844);
         imre.tab("Picture");

@@ -334,7 +334,7 @@ class WithyLockStory {
                 .isVisible();
         imre.openPoints();
         imre.region("Step 1").getByText("Remove").click();
-        assertThat(imre.region("Step 1")).containsText("bring down the hung-up stem S2");
+        assertThat(imre.region("Step 1")).containsText("free S2");
 
         imre.page.getByLabel("Stand of Tove Arkwright").first().click();
         imre.tapPlan(11, 41);
