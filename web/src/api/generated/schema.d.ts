@@ -6045,6 +6045,7 @@ export interface components {
             exclusionM?: number;
             /** Format: double */
             fromStemM?: number;
+            kit: string[];
             /** @enum {string} */
             role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND";
             roleWords: string;
@@ -7510,6 +7511,16 @@ export interface components {
              */
             openTicks?: number;
         };
+        /** @description Something a step cannot be done without. */
+        StepKit: {
+            /**
+             * Format: double
+             * @description rated force or load it has to bear, N, 1 to 1,000,000; empty where none is asked or it is not known
+             */
+            atLeastN?: number;
+            /** @enum {string} */
+            kind: "SAW" | "TRACTOR_WINCH" | "HAND_WINCH" | "MACHINE_WITH_CAB" | "LEVER" | "HOLD" | "PROPS" | "COVER";
+        };
         /** @description A step with its people. */
         StepPart: {
             /** Format: int32 */
@@ -7517,6 +7528,8 @@ export interface components {
             id: string;
             /** @enum {string} */
             kind: "RELEASE" | "FELL" | "CROSSCUT" | "CLEAR" | "PREPARE";
+            /** @description what it cannot be done without; older documents have none */
+            kit: components["schemas"]["StepKit"][];
             posts: components["schemas"]["PostPart"][];
             /** Format: int32 */
             startMin: number;
@@ -7562,6 +7575,8 @@ export interface components {
             id: string;
             /** @enum {string} */
             kind: "RELEASE" | "FELL" | "CROSSCUT" | "CLEAR" | "PREPARE";
+            /** @description what it cannot be done without, as it is said */
+            kit: string[];
             posts: components["schemas"]["PostView"][];
             /** Format: int32 */
             startMin: number;

@@ -119,6 +119,7 @@ class TangleServerTest extends HungAsh {
         assertThat(texts(steps, "title")).containsExactlyElementsOf(missing);
         JsonNode sever = steps.get(missing.indexOf("sever S2 from S1, from outside"));
         assertThat(sever.get("kind").asText()).isEqualTo("PREPARE");
+        assertThat(sever.get("kit").get(0).asText()).isEqualTo("saw");
         Map<String, Object> fewer = Map.of(
                 "kind",
                 "PREPARE",

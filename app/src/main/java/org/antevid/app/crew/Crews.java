@@ -16,6 +16,7 @@ import org.antevid.app.trace.Trail;
 import org.antevid.core.crew.CrewCheck;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
+import org.antevid.core.crew.StepKit;
 import org.antevid.core.crew.Work;
 import org.antevid.core.judge.crew.Staffing;
 import org.antevid.core.message.Arg;
@@ -44,16 +45,19 @@ public class Crews {
         this.trail = trail;
     }
 
-    /** What the leader writes for a step; a work that is there stays while none is said and the kind is its own. */
+    /**
+     * What the leader writes for a step; work and kit that are there stay while none is said and it is about the same.
+     */
     public record Entry(
             Step.Kind kind,
             Optional<String> stem,
             int startMin,
             int endMin,
             List<Step.Post> posts,
-            Optional<Work> work) {
+            Optional<Work> work,
+            List<StepKit> kit) {
         public Entry(Step.Kind kind, Optional<String> stem, int startMin, int endMin, List<Step.Post> posts) {
-            this(kind, stem, startMin, endMin, posts, Optional.empty());
+            this(kind, stem, startMin, endMin, posts, Optional.empty(), List.of());
         }
     }
 
@@ -152,9 +156,10 @@ public class Crews {
                         "UNKNOWN_STEM", "stem", Message.of(Answer.NO_SUCH_STEM).with("stem", Arg.name(label)));
             }
         });
-        Optional<Work> work = e.work.or(
-                () -> r.work().filter(t -> t.kind().step() == e.kind && e.stem.equals(Optional.ofNullable(r.stem))));
-        Step step = new Step(r.id, r.turn, e.kind, e.stem, e.startMin, e.endMin, r.done, e.posts, work);
+        boolean same = r.kind == e.kind && e.stem.equals(Optional.ofNullable(r.stem));
+        Optional<Work> work = e.work.or(() -> r.work().filter(w -> same));
+        List<StepKit> kit = e.kit.isEmpty() && same ? r.kit() : e.kit;
+        Step step = new Step(r.id, r.turn, e.kind, e.stem, e.startMin, e.endMin, r.done, e.posts, work, kit);
         List<Step> all = new ArrayList<>(
                 steps(r.jobId).stream().filter(s -> !s.id().equals(r.id)).toList());
         List<CrewCheck.Violation> before = CrewCheck.of(all, people(r.jobId));
@@ -170,7 +175,7 @@ public class Crews {
         }
         r.kind = e.kind;
         r.stem = e.stem.orElse(null);
-        r.keep(work);
+        r.keep(work, kit);
         r.startMin = e.startMin;
         r.endMin = e.endMin;
         r.posts.clear();

@@ -190,7 +190,16 @@ public class Documents {
                     p.personId(), names.getOrDefault(p.personId(), "?"), p.role(), stand, ways));
         }
         return new PlanDocument.StepPart(
-                st.id(), st.turn(), st.kind(), st.stem(), st.startMin(), st.endMin(), posts, ticks(s, st), st.work());
+                st.id(),
+                st.turn(),
+                st.kind(),
+                st.stem(),
+                st.startMin(),
+                st.endMin(),
+                posts,
+                ticks(s, st),
+                st.work(),
+                st.kit());
     }
 
     private static List<CutStep> ticks(Situation s, Step st) {

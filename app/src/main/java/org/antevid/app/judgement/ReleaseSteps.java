@@ -67,7 +67,9 @@ public class ReleaseSteps {
         List<String> ids = new ArrayList<>();
         for (Proposed p : all) {
             ids.add(crews.add(
-                    jobId, new Crews.Entry(p.kind(), Optional.of(p.stem()), start, start + each, p.posts(), p.work())));
+                    jobId,
+                    new Crews.Entry(
+                            p.kind(), Optional.of(p.stem()), start, start + each, p.posts(), p.work(), p.kit())));
             start += each;
         }
         return ids;

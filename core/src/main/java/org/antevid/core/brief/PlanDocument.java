@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
+import org.antevid.core.crew.StepKit;
 import org.antevid.core.crew.Work;
 import org.antevid.core.cutting.CutStep;
 import org.antevid.core.lay.Means;
@@ -135,6 +136,7 @@ public record PlanDocument(
      * @param ticks of a stem that is brought down from a tangle; of one that is felled they are with its lay. Older
      *     documents have none
      * @param work what it does to a stem of a tangle
+     * @param kit what it cannot be done without; older documents have none
      */
     public record StepPart(
             String id,
@@ -145,9 +147,11 @@ public record PlanDocument(
             int endMin,
             List<PostPart> posts,
             List<CutStep> ticks,
-            Optional<Work> work) {
+            Optional<Work> work,
+            List<StepKit> kit) {
         public StepPart {
             work = work == null ? Optional.empty() : work;
+            kit = kit == null ? List.of() : List.copyOf(kit);
             ticks = ticks == null ? List.of() : List.copyOf(ticks);
         }
     }

@@ -14,6 +14,7 @@ import org.antevid.core.site.Spot;
  *
  * @param stem label of the stem it is about, empty for work that is about none
  * @param work what it does to a stem of a tangle; a step that prepares has one always
+ * @param kit what it cannot be done without
  */
 public record Step(
         String id,
@@ -24,7 +25,8 @@ public record Step(
         int endMin,
         boolean done,
         List<Post> posts,
-        Optional<Work> work) {
+        Optional<Work> work,
+        List<StepKit> kit) {
     /** What is done in a step. */
     public enum Kind {
         RELEASE,
@@ -48,6 +50,7 @@ public record Step(
             throw new RefusedInput(Message.of(Refusal.NEEDED), "work");
         }
         posts = List.copyOf(posts);
+        kit = List.copyOf(kit);
     }
 
     /** A step that needs no word beyond its kind. */
@@ -60,7 +63,7 @@ public record Step(
             int endMin,
             boolean done,
             List<Post> posts) {
-        this(id, turn, kind, stem, startMin, endMin, done, posts, Optional.empty());
+        this(id, turn, kind, stem, startMin, endMin, done, posts, Optional.empty(), List.of());
     }
 
     public boolean overlaps(Step other) {

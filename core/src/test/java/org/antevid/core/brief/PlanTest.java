@@ -77,7 +77,16 @@ class PlanTest {
                 List.of(new PlanDocument.StemPart(
                         "S1", Species.POPULUS, state, new Spot(0, 0), Optional.of(24.4), Optional.of(part), List.of())),
                 List.of(new PlanDocument.StepPart(
-                        "a", 1, Step.Kind.FELL, Optional.of("S1"), 0, 30, List.of(post), List.of(), Optional.empty())),
+                        "a",
+                        1,
+                        Step.Kind.FELL,
+                        Optional.of("S1"),
+                        0,
+                        30,
+                        List.of(post),
+                        List.of(),
+                        Optional.empty(),
+                        List.of())),
                 EmergencyCard.EMPTY);
     }
 
@@ -132,7 +141,8 @@ class PlanTest {
                 startMin + 30,
                 List.of(post),
                 List.of(),
-                Optional.empty());
+                Optional.empty(),
+                List.of());
         return new PlanDocument(
                 plan.job(),
                 plan.windLimitMs(),

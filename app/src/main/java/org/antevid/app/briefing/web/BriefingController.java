@@ -76,6 +76,7 @@ public class BriefingController {
             String roleWords,
             String task,
             Optional<String> stem,
+            List<String> kit,
             Optional<Spot> stand,
 
             @Shown(in = Dimension.DISTANCE, to = Side.NEAREST)
@@ -199,6 +200,7 @@ public class BriefingController {
                 Speech.words().term(p.role()),
                 Speech.words().term(p.role(), "task"),
                 s.stem(),
+                s.kit().stream().map(k -> Speech.words().say(k.message())).toList(),
                 p.stand(),
                 p.stand().flatMap(at -> stem.map(st -> Rounding.down(at.distanceTo(st.at()), 0))),
                 stem.flatMap(PlanDocument.StemPart::lay).map(PlanDocument.LayPart::exclusionM),

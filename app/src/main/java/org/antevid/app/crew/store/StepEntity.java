@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.core.crew.Step;
+import org.antevid.core.crew.StepKit;
 import org.antevid.core.crew.Work;
 import org.hibernate.envers.Audited;
 import org.jspecify.annotations.Nullable;
@@ -53,6 +54,11 @@ public class StepEntity {
     @OrderColumn(name = "place")
     public List<PostPart> posts = new ArrayList<>();
 
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "step_kit", joinColumns = @JoinColumn(name = "step_id"))
+    @OrderColumn(name = "place")
+    public List<KitPart> kit = new ArrayList<>();
+
     @Version
     public long version;
 
@@ -66,7 +72,8 @@ public class StepEntity {
                 endMin,
                 done,
                 posts.stream().map(PostPart::forCore).toList(),
-                work());
+                work(),
+                kit());
     }
 
     /** @return what it does to a stem of a tangle */
@@ -75,7 +82,13 @@ public class StepEntity {
                 .map(k -> new Work(k, Optional.ofNullable(workOn), Optional.ofNullable(workAtM)));
     }
 
-    public void keep(Optional<Work> t) {
+    public List<StepKit> kit() {
+        return kit.stream().map(KitPart::forCore).toList();
+    }
+
+    public void keep(Optional<Work> t, List<StepKit> needed) {
+        kit.clear();
+        needed.forEach(k -> kit.add(KitPart.of(k)));
         work = t.map(Work::kind).orElse(null);
         workOn = t.flatMap(Work::on).orElse(null);
         workAtM = t.flatMap(Work::atM).orElse(null);

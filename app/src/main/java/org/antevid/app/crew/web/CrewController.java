@@ -33,6 +33,7 @@ import org.springframework.web.bind.annotation.RestController;
 public class CrewController {
     record PostView(Role role, String roleWords, String task, String personId, Optional<Spot> stand) {}
 
+    /** @param kit what it cannot be done without, as it is said */
     record StepView(
             String id,
             int turn,
@@ -43,6 +44,7 @@ public class CrewController {
             int endMin,
             boolean done,
             List<PostView> posts,
+            List<String> kit,
             long version) {}
 
     record PostRequest(@NotNull Role role, @NotBlank String personId, Optional<Spot> stand) {}
@@ -95,6 +97,9 @@ public class CrewController {
                                             Speech.words().term(p.role(), "task"),
                                             p.personId(),
                                             p.stand()))
+                                    .toList(),
+                            s.kit().stream()
+                                    .map(k -> Speech.words().say(k.message()))
                                     .toList(),
                             v.version());
                 })

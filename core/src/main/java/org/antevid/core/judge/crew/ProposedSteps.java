@@ -4,12 +4,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
+import org.antevid.core.crew.StepKit;
 import org.antevid.core.crew.Work;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stem.StemMass;
 import org.antevid.core.tangle.GuardRing;
+import org.antevid.core.tangle.Preparation;
 import org.antevid.core.tangle.Release;
 import org.antevid.core.tangle.Ways;
 import org.antevid.core.tangle.picture.DragLine;
@@ -26,7 +30,7 @@ public final class ProposedSteps {
     private ProposedSteps() {}
 
     /** A step without its times. */
-    public record Proposed(Step.Kind kind, String stem, Optional<Work> work, List<Step.Post> posts) {
+    public record Proposed(Step.Kind kind, String stem, Optional<Work> work, List<Step.Post> posts, List<StepKit> kit) {
         private boolean is(Step s) {
             boolean removes = work.isEmpty() && s.work().isEmpty() && s.kind() != Step.Kind.CLEAR;
             return s.stem().filter(stem::equals).isPresent() && (removes || work.isPresent() && work.equals(s.work()));
@@ -52,28 +56,71 @@ public final class ProposedSteps {
     public static List<Proposed> ofPieces(Situation s, String label, TakenOff off, UnaryOperator<String> called) {
         return off.turns().stream()
                 .takeWhile(t -> t.kind() != TakenOff.Kind.LOOK_AGAIN)
-                .map(t -> work(t, called))
-                .map(t -> proposed(s, t.kind().step(), label, Optional.of(t), ring(s, label)))
+                .map(t -> proposed(
+                        s, work(t, called).kind().step(), label, Optional.of(work(t, called)), ring(s, label), kit(t)))
                 .filter(p -> s.steps().stream().noneMatch(p::is))
                 .toList();
     }
 
     private static Optional<Proposed> removed(Situation s, Picture p, Release.Step step, String id) {
-        Optional<Ways.Way> best = Optional.ofNullable(step.method().get(id))
-                .flatMap(w -> w.ladder().stream().findFirst())
-                .filter(w -> w != Ways.Way.LEAVE_CORDON_MARK);
+        Optional<Ways> ways = Optional.ofNullable(step.method().get(id));
+        Optional<Ways.Way> best =
+                ways.flatMap(w -> w.ladder().stream().findFirst()).filter(w -> w != Ways.Way.LEAVE_CORDON_MARK);
         boolean laid =
                 p.member(id).filter(m -> m.reading().notFelled().isEmpty()).isPresent();
         return best.filter(w -> !laid)
-                .map(w -> w == Ways.Way.CROSSCUT_WITH_BIND_PLAN ? Step.Kind.CROSSCUT : Step.Kind.RELEASE)
-                .map(kind -> proposed(s, kind, id, Optional.empty(), ring(step, id)));
+                .map(w -> proposed(
+                        s,
+                        w == Ways.Way.CROSSCUT_WITH_BIND_PLAN ? Step.Kind.CROSSCUT : Step.Kind.RELEASE,
+                        id,
+                        Optional.empty(),
+                        ring(step, id),
+                        Stream.concat(kit(w, ways.orElseThrow()), held(step)).toList()));
+    }
+
+    private static Stream<StepKit> kit(Ways.Way way, Ways ways) {
+        Optional<Double> rated = ways.pullN().map(n -> Ways.WINCH_RESERVE * n);
+        return switch (way) {
+            case CROSSCUT_WITH_BIND_PLAN, SEVER_BY_HAND_FROM_OUTSIDE -> Stream.of(StepKit.of(StepKit.Kind.SAW));
+            case TRACTOR_WINCH_FROM_BEHIND -> Stream.of(StepKit.of(StepKit.Kind.TRACTOR_WINCH, rated));
+            case HAND_WINCH_AWAY_FROM_LAY -> Stream.of(StepKit.of(StepKit.Kind.HAND_WINCH, rated));
+            case MACHINE_WITH_CAB -> Stream.of(StepKit.of(StepKit.Kind.MACHINE_WITH_CAB));
+            case ROTATE_WITH_LEVER -> Stream.of(StepKit.of(StepKit.Kind.LEVER));
+            case LEAVE_CORDON_MARK -> Stream.of();
+        };
+    }
+
+    /** How hard a plate or a held stem pulls is not said by the order: it is asked where it is held. */
+    private static Stream<StepKit> held(Release.Step step) {
+        boolean holds = step.before().stream()
+                .anyMatch(b -> b.kind() == Preparation.Kind.SECURE_PLATE || b.kind() == Preparation.Kind.HOLD);
+        return holds ? Stream.of(StepKit.of(StepKit.Kind.HOLD)) : Stream.of();
+    }
+
+    private static List<StepKit> kit(TakenOff.Turn t) {
+        Optional<Double> pieceN = t.piece().map(p -> p.massHighKg() * StemMass.G);
+        return switch (t.kind()) {
+            case LINE_OWNER, LOOK_AGAIN -> List.of();
+            case PROP ->
+                List.of(StepKit.of(
+                        StepKit.Kind.PROPS,
+                        t.loads().stream()
+                                .findFirst()
+                                .flatMap(TakenOff.Load::afterKg)
+                                .map(kg -> kg * StemMass.G)));
+            case HOLD_PIECE -> List.of(StepKit.of(StepKit.Kind.HOLD, pieceN));
+            case HOLD_REST, HOLD_PLATE -> List.of(StepKit.of(StepKit.Kind.HOLD));
+            case FREE_LIMBS, CARRYING_LIMBS, FLOATS, PRESSES, LIES, TRUNK -> List.of(StepKit.of(StepKit.Kind.SAW));
+            case COVER -> List.of(StepKit.of(StepKit.Kind.COVER));
+        };
     }
 
     private static Proposed prepared(Situation s, Release.Step step, String id, UnaryOperator<String> called) {
         Work work = step.tie()
                 .map(t -> Work.on(Work.Kind.SEVER_TIE, called.apply(t.b())))
                 .orElseGet(() -> Work.of(Work.Kind.LET_GO));
-        return proposed(s, work.kind().step(), id, Optional.of(work), ring(step, id));
+        List<StepKit> kit = work.kind() == Work.Kind.SEVER_TIE ? List.of(StepKit.of(StepKit.Kind.SAW)) : List.of();
+        return proposed(s, work.kind().step(), id, Optional.of(work), ring(step, id), kit);
     }
 
     private static Work work(TakenOff.Turn t, UnaryOperator<String> called) {
@@ -98,7 +145,12 @@ public final class ProposedSteps {
     }
 
     private static Proposed proposed(
-            Situation s, Step.Kind kind, String stem, Optional<Work> work, Optional<GuardRing> ring) {
+            Situation s,
+            Step.Kind kind,
+            String stem,
+            Optional<Work> work,
+            Optional<GuardRing> ring,
+            List<StepKit> kit) {
         List<Role> roles = work.map(t -> t.kind().roles())
                 .orElse(List.of(kind == Step.Kind.CROSSCUT ? Role.CUTTER : Role.WINCH, Role.LOOKOUT));
         Optional<Spot> winch = s.place()
@@ -106,11 +158,12 @@ public final class ProposedSteps {
                 .flatMap(p -> p.member(stem))
                 .flatMap(Member::dragLine)
                 .map(DragLine::winch);
-        return new Proposed(kind, stem, work, ProposedPosts.assigned(s, roles, Map.of(), role -> switch (role) {
+        List<Step.Post> posts = ProposedPosts.assigned(s, roles, Map.of(), role -> switch (role) {
             case LOOKOUT -> ring.flatMap(r -> ProposedPosts.outside(s, stem, r));
             case WINCH -> winch;
             case CUTTER, GROUND -> Optional.empty();
-        }));
+        });
+        return new Proposed(kind, stem, work, posts, kit);
     }
 
     private static Optional<GuardRing> ring(Release.Step step, String id) {

@@ -10,6 +10,7 @@ import org.antevid.core.Samples;
 import org.antevid.core.crew.CrewCheck;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
+import org.antevid.core.crew.StepKit;
 import org.antevid.core.crew.Work;
 import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
@@ -44,13 +45,18 @@ class ProposedStepsTest {
     }
 
     private static Situation tangle(List<Member> members, List<Step> steps, Pile.Relation... relations) {
+        return tangle(true, members, steps, relations);
+    }
+
+    private static Situation tangle(
+            boolean machine, List<Member> members, List<Step> steps, Pile.Relation... relations) {
         return Samples.tangled(
                 new Picture(
                         members,
                         Set.of("T", "roof"),
                         List.of(),
                         List.of(relations),
-                        new Picture.AtHand(true, Optional.of(60000.0), Optional.empty(), List.of()),
+                        new Picture.AtHand(machine, Optional.of(60000.0), Optional.empty(), List.of()),
                         Ground.LEVEL,
                         List.of(new Struck("roof", "boathouse", FeatureKind.BUILDING, Set.of()))),
                 List.of(),
@@ -72,7 +78,8 @@ class ProposedStepsTest {
                 turn * 30 + 30,
                 false,
                 p.posts(),
-                p.work());
+                p.work(),
+                p.kit());
     }
 
     @Test
@@ -94,18 +101,22 @@ class ProposedStepsTest {
         Member hung = stem("S1", StemState.HUNG, 0)
                 .draggedBy(new DragLine(WINCH, Optional.empty()))
                 .seen();
-        Situation s = tangle(List.of(hung), List.of(), new Pile.Relation("S1", Pile.Type.RESTS_ON, "T"));
+        Situation s = tangle(false, List.of(hung), List.of(), new Pile.Relation("S1", Pile.Type.RESTS_ON, "T"));
         Proposed down = order(s).get(0);
         assertThat(down.kind()).isEqualTo(Step.Kind.RELEASE);
         assertThat(down.posts()).extracting(Step.Post::role).containsExactly(Role.WINCH, Role.LOOKOUT);
         assertThat(down.posts().get(0).stand()).contains(WINCH);
+        assertThat(down.kit()).singleElement().satisfies(k -> {
+            assertThat(k.kind()).isEqualTo(StepKit.Kind.TRACTOR_WINCH);
+            assertThat(k.atLeastN().orElseThrow()).isGreaterThan(1000);
+        });
         Spot watch = down.posts().get(1).stand().orElseThrow();
         double keepOutM = s.hangs().get(0).keepOutM();
         assertThat(watch.distanceTo(hung.reading().at())).isGreaterThanOrEqualTo(keepOutM);
         Step asStep = step(1, down);
         assertThat(CrewCheck.of(List.of(asStep), Samples.PEOPLE)).isEmpty();
-        assertThat(Findings.of(
-                        tangle(List.of(hung), List.of(asStep), new Pile.Relation("S1", Pile.Type.RESTS_ON, "T"))))
+        assertThat(Findings.of(tangle(
+                        false, List.of(hung), List.of(asStep), new Pile.Relation("S1", Pile.Type.RESTS_ON, "T"))))
                 .extracting(f -> f.rule())
                 .doesNotContain(RuleId.POST_EMPTY, RuleId.STANDS_IN_RING, RuleId.STANDS_BENEATH, RuleId.CREW);
     }
