@@ -133,7 +133,7 @@ function MyPost({ card, p }: { card: Card; p: Card['posts'][number] }) {
       <div className="c">
         <h2>{t('brief.task', { role: p.roleWords })}</h2>
         <p>{p.task}</p>
-        {p.kit.length > 0 && <p>{t('brief.needs', { kit: p.kit.join(', ') })}</p>}
+        {p.kit.length > 0 && <p>{t('brief.needs', { kit: p.kit.join(' · ') })}</p>}
       </div>
     </section>
   );

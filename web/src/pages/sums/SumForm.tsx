@@ -34,6 +34,9 @@ function figures(sum: Sum, search: URLSearchParams): Figures {
 const read = (f: Field, v: number): number => Number((v * f.perUnit).toPrecision(5));
 const sent = (f: Field, v: number): number => Number((v / f.perUnit).toPrecision(9));
 
+/** Several of the same, or a few that belong together: written as the open interface has them. */
+const WRITTEN = ['list', 'numbers', 'pairs', 'group', 'counts', 'named'];
+
 /** The fields of one sum with their ranges, its answer as they change, and how the answer moves. */
 export function SumForm({ sum }: { sum: Sum }) {
   const [search, setSearch] = useSearchParams();
@@ -168,7 +171,23 @@ function One({
         />
       )}
       {f.kind === 'flag' && <Switch aria-label={label} checked={Boolean(value ?? f.standard)} onChange={set} />}
-      {f.kind === 'list' && (
+      {f.kind === 'whole' && (
+        <InputNumber
+          aria-label={label}
+          precision={0}
+          value={typeof value === 'number' ? value : null}
+          placeholder={standard ?? '–'}
+          onChange={set}
+        />
+      )}
+      {f.kind === 'text' && (
+        <Input
+          aria-label={label}
+          defaultValue={typeof value === 'string' ? value : ''}
+          onBlur={(e) => set(e.target.value)}
+        />
+      )}
+      {WRITTEN.includes(f.kind) && (
         <Input.TextArea
           aria-label={label}
           autoSize

@@ -139,7 +139,7 @@ function StepCard({
         </b>
         <span className="n">{msg('min', { startMin: step.startMin, endMin: step.endMin })}</span>
       </div>
-      {step.kit.length > 0 && <p className="s">{msg('needs', { kit: step.kit.join(', ') })}</p>}
+      {step.kit.length > 0 && <p className="s">{msg('needs', { kit: step.kit.join(' · ') })}</p>}
       <ul className="list">
         {step.posts.map((p, i) => (
           <li key={i} className={css.row}>
