@@ -11,7 +11,7 @@ import type { Schemas, Spot } from '../api/client';
 import { onGlare } from '../app/glare';
 import { alone, styled } from './draw';
 import { falling } from './falling';
-import { labelFeatures, NOTHING, seenOf, takeWords, type Taken } from './labelLayer';
+import { labelFeatures, NOTHING, type Seen, seenOf, takeWords, type Taken } from './labelLayer';
 import { GROUND, PICTURE, SAID } from './layers/registry';
 import { turned } from './layers/underlay';
 import { PlanFinder } from './PlanFinder';
@@ -91,11 +91,13 @@ export default function SitePlan({
   const [corner, setCorner] = useState<Corner>('topRight');
   const resolved = useRef(resolution);
   const taken = useRef<Record<'ground' | 'drawn' | 'dial', Taken>>({ ground: NOTHING, drawn: NOTHING, dial: NOTHING });
+  const seen = useRef<Seen>(undefined);
   /** All words are placed together, whichever part of the plan was drawn anew. */
   const say = useCallback(() => {
     labelSource.current.clear(true);
-    const seen = map.current?.getSize() ? seenOf(map.current, OVER) : undefined;
-    labelSource.current.addFeatures(labelFeatures(Object.values(taken.current), resolved.current, seen));
+    // looked at once for each view of the plan: a drag of the lay says its words many times
+    seen.current ??= map.current?.getSize() ? seenOf(map.current, OVER) : undefined;
+    labelSource.current.addFeatures(labelFeatures(Object.values(taken.current), resolved.current, seen.current));
     labelSource.current.changed();
   }, []);
   const onStage = scene.stage;
@@ -235,9 +237,14 @@ export default function SitePlan({
 
   useEffect(() => {
     const m = map.current;
-    m?.on('moveend', say);
-    return () => m?.un('moveend', say);
-  }, [say]);
+    const looked = () => {
+      seen.current = undefined;
+      say();
+    };
+    looked();
+    m?.on('moveend', looked);
+    return () => m?.un('moveend', looked);
+  }, [say, onStage, scene.focus, picking]);
 
   useEffect(() => {
     const show = () => {
