@@ -51,8 +51,12 @@ class OldFoldersTest {
     }
 
     private static Map<String, Long> counts(JdbcTemplate store) {
+        return counts(store, KEPT);
+    }
+
+    private static Map<String, Long> counts(JdbcTemplate store, List<String> tables) {
         Map<String, Long> counts = new TreeMap<>();
-        KEPT.forEach(t -> counts.put(t, store.queryForObject("select count(*) from " + t, Long.class)));
+        tables.forEach(t -> counts.put(t, store.queryForObject("select count(*) from " + t, Long.class)));
         return counts;
     }
 
@@ -78,6 +82,26 @@ class OldFoldersTest {
                 .isEqualTo(pull);
         assertThat(store.queryForObject("select count(*) from cut_choice", Long.class))
                 .isEqualTo(before.get("lay"));
+    }
+
+    /** The whole day on Withy Lock, its tangle with it, before steps had work and kit of their own. */
+    @Test
+    void aFolderWithATangleIsBroughtUpWithItsPicture() {
+        JdbcTemplate store = folder("tangled", 21);
+        List<String> tables = store.queryForList(
+                "select table_name from information_schema.tables where table_schema = 'PUBLIC' "
+                        + "and lower(table_name) <> 'flyway_schema_history'",
+                String.class);
+        Map<String, Long> before = counts(store, tables);
+        assertThat(before).containsKeys("POSE", "REST", "RAISED_PLATE", "PART_OF");
+        assertThat(before.get("POSE")).isGreaterThan(3);
+        assertThat(before.get("PART_OF")).isPositive();
+        migrate(store);
+        assertThat(counts(store, tables)).isEqualTo(before);
+        assertThat(store.queryForObject("select count(*) from step where work is not null", Long.class))
+                .isZero();
+        assertThat(store.queryForObject("select count(*) from step_kit", Long.class))
+                .isZero();
     }
 
     /** What the sixth schema kept as JSON of requests, in full; and the server on top of it. */
