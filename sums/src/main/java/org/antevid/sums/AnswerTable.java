@@ -29,6 +29,7 @@ public record AnswerTable(Optional<String> main, Optional<String> plusMinus, Lis
     private static final MathContext UNCERTAIN = new MathContext(2, RoundingMode.UP);
     private static final Set<String> ENVELOPE = Set.of("ok", "errors", "warnings");
     private static final String UNUSUAL = "UNUSUAL:";
+    private static final int LONGEST_LABEL = 3;
 
     /**
      * @param name as the open interface has it
@@ -127,8 +128,12 @@ public record AnswerTable(Optional<String> main, Optional<String> plusMinus, Lis
         return Unit.ending(name).words(name);
     }
 
+    /** Codes are read in small letters, words apart; names of people and labels of stems as somebody gave them. */
     private static String apart(String key) {
-        return key.replace('_', ' ').toLowerCase(Locale.ROOT);
+        boolean code = key.indexOf('_') >= 0
+                || key.indexOf(':') >= 0
+                || key.length() > LONGEST_LABEL && key.equals(key.toUpperCase(Locale.ROOT));
+        return code ? key.replace('_', ' ').toLowerCase(Locale.ROOT) : key;
     }
 
     private static boolean isNested(@Nullable Object v) {

@@ -39,7 +39,14 @@ final class PlainNames {
             Map.entry("u", "uncertainty"),
             Map.entry("k2", "rate of fall, squared"),
             Map.entry("phi", "angle"),
-            Map.entry("psi", "turn"));
+            Map.entry("psi", "turn"),
+            Map.entry("lb", "minutes at least"),
+            Map.entry("makespan", "minutes in all"),
+            Map.entry("iters", "lists to try"),
+            Map.entry("dur", "duration"),
+            Map.entry("pred", "after"),
+            Map.entry("comp", "competence"),
+            Map.entry("comps", "competences"));
 
     private static final String SIGMA = "sigma_";
 

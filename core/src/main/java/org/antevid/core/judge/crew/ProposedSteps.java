@@ -1,5 +1,6 @@
 package org.antevid.core.judge.crew;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -43,26 +44,36 @@ public final class ProposedSteps {
      */
     public static List<Proposed> ofOrder(Situation s, UnaryOperator<String> called) {
         Optional<Picture> picture = s.place().tangle();
+        Map<String, Role> last = before(s);
         return picture.flatMap(Picture::release).stream()
                 .flatMap(r -> r.steps().stream())
                 .flatMap(step -> step.kind().removes()
-                        ? step.stems().stream().flatMap(id -> removed(s, picture.orElseThrow(), step, id).stream())
-                        : step.stems().stream().map(id -> prepared(s, step, id, called)))
+                        ? step.stems().stream()
+                                .flatMap(id -> removed(s, picture.orElseThrow(), step, id, last).stream())
+                        : step.stems().stream().map(id -> prepared(s, step, id, called, last)))
                 .filter(p -> s.steps().stream().noneMatch(p::is))
                 .toList();
     }
 
     /** @return the turns of a stem that is taken off something, up to where it has to be looked at again */
     public static List<Proposed> ofPieces(Situation s, String label, TakenOff off, UnaryOperator<String> called) {
+        Map<String, Role> last = before(s);
         return off.turns().stream()
                 .takeWhile(t -> t.kind() != TakenOff.Kind.LOOK_AGAIN)
                 .map(t -> proposed(
-                        s, work(t, called).kind().step(), label, Optional.of(work(t, called)), ring(s, label), kit(t)))
+                        s,
+                        work(t, called).kind().step(),
+                        label,
+                        Optional.of(work(t, called)),
+                        ring(s, label),
+                        kit(t),
+                        last))
                 .filter(p -> s.steps().stream().noneMatch(p::is))
                 .toList();
     }
 
-    private static Optional<Proposed> removed(Situation s, Picture p, Release.Step step, String id) {
+    private static Optional<Proposed> removed(
+            Situation s, Picture p, Release.Step step, String id, Map<String, Role> last) {
         Optional<Ways> ways = Optional.ofNullable(step.method().get(id));
         Optional<Ways.Way> best =
                 ways.flatMap(w -> w.ladder().stream().findFirst()).filter(w -> w != Ways.Way.LEAVE_CORDON_MARK);
@@ -75,7 +86,8 @@ public final class ProposedSteps {
                         id,
                         Optional.empty(),
                         ring(step, id),
-                        Stream.concat(kit(w, ways.orElseThrow()), held(step)).toList()));
+                        Stream.concat(kit(w, ways.orElseThrow()), held(step)).toList(),
+                        last));
     }
 
     private static Stream<StepKit> kit(Ways.Way way, Ways ways) {
@@ -115,12 +127,13 @@ public final class ProposedSteps {
         };
     }
 
-    private static Proposed prepared(Situation s, Release.Step step, String id, UnaryOperator<String> called) {
+    private static Proposed prepared(
+            Situation s, Release.Step step, String id, UnaryOperator<String> called, Map<String, Role> last) {
         Work work = step.tie()
                 .map(t -> Work.on(Work.Kind.SEVER_TIE, called.apply(t.b())))
                 .orElseGet(() -> Work.of(Work.Kind.LET_GO));
         List<StepKit> kit = work.kind() == Work.Kind.SEVER_TIE ? List.of(StepKit.of(StepKit.Kind.SAW)) : List.of();
-        return proposed(s, work.kind().step(), id, Optional.of(work), ring(step, id), kit);
+        return proposed(s, work.kind().step(), id, Optional.of(work), ring(step, id), kit, last);
     }
 
     private static Work work(TakenOff.Turn t, UnaryOperator<String> called) {
@@ -150,7 +163,8 @@ public final class ProposedSteps {
             String stem,
             Optional<Work> work,
             Optional<GuardRing> ring,
-            List<StepKit> kit) {
+            List<StepKit> kit,
+            Map<String, Role> last) {
         List<Role> roles = work.map(t -> t.kind().roles())
                 .orElse(List.of(kind == Step.Kind.CROSSCUT ? Role.CUTTER : Role.WINCH, Role.LOOKOUT));
         Optional<Spot> winch = s.place()
@@ -158,12 +172,20 @@ public final class ProposedSteps {
                 .flatMap(p -> p.member(stem))
                 .flatMap(Member::dragLine)
                 .map(DragLine::winch);
-        List<Step.Post> posts = ProposedPosts.assigned(s, roles, Map.of(), role -> switch (role) {
+        List<Step.Post> posts = ProposedPosts.assigned(s, roles, last, role -> switch (role) {
             case LOOKOUT -> ring.flatMap(r -> ProposedPosts.outside(s, stem, r));
             case WINCH -> winch;
             case CUTTER, GROUND -> Optional.empty();
         });
+        posts.forEach(p -> last.put(p.personId(), p.role()));
         return new Proposed(kind, stem, work, posts, kit);
+    }
+
+    /** @return what people did last in the steps that are there: they go on with it */
+    private static Map<String, Role> before(Situation s) {
+        Map<String, Role> last = new HashMap<>();
+        s.steps().forEach(st -> st.posts().forEach(p -> last.put(p.personId(), p.role())));
+        return last;
     }
 
     private static Optional<GuardRing> ring(Release.Step step, String id) {

@@ -139,6 +139,31 @@ class ProposedStepsTest {
         assertThat(order(tangle(members, whole, relations))).isEmpty();
     }
 
+    @Test
+    void whoCutBeforeCutsAgain() {
+        Step fell = new Step(
+                "f",
+                1,
+                Step.Kind.FELL,
+                Optional.of("S9"),
+                0,
+                30,
+                false,
+                List.of(new Step.Post(Role.CUTTER, "nadia", Optional.empty())));
+        Situation s = tangle(
+                false,
+                List.of(stem("S1", StemState.LYING, 0).seen()),
+                List.of(fell),
+                new Pile.Relation("S1", Pile.Type.OVERHANGS, "T"));
+        assertThat(order(s)).singleElement().satisfies(p -> {
+            assertThat(p.kind()).isEqualTo(Step.Kind.CROSSCUT);
+            assertThat(p.posts())
+                    .filteredOn(x -> x.role() == Role.CUTTER)
+                    .extracting(Step.Post::personId)
+                    .containsExactly("nadia");
+        });
+    }
+
     /** Knowing less is no place to stand: without a length there is no ring, and nobody is sent anywhere. */
     @Test
     void whereTheRingIsNotKnownNobodyIsSentAnywhere() {
