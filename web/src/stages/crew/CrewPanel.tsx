@@ -149,7 +149,7 @@ function StepCard({
                 {p.stand
                   ? msg('atEN', { eastM: length(p.stand.eastM, 0), northM: length(p.stand.northM, 0) })
                   : p.role === 'CUTTER'
-                    ? msg('atTheStump')
+                    ? msg(step.kind === 'FELL' ? 'atTheStump' : 'atTheCut')
                     : msg('standNotSet')}
               </small>
             </span>

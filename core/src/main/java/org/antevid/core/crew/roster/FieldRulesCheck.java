@@ -24,8 +24,8 @@ import org.antevid.core.crew.roster.RosterRule.Weight;
 /** Who supervises, helps and rescues at every minute; how long somebody is aloft; what runs after dark. */
 final class FieldRulesCheck {
     static final String RESCUE_KIT = "rescue_kit";
-    private static final String FIRST_AID = "first_aid";
-    private static final String SUPERVISE = "supervise";
+    static final String FIRST_AID = "first_aid";
+    static final String SUPERVISE = "supervise";
 
     private final Roster roster;
     private final FieldRules rules;

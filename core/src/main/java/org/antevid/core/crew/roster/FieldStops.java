@@ -16,7 +16,7 @@ final class FieldStops {
         kit = List.of(p.names).indexOf(FieldRulesCheck.RESCUE_KIT);
         int bits = 0;
         for (int i = 0; i < p.people; i++) {
-            bits |= p.roster.holds(p.roster.hands().get(i), "first_aid") ? 1 << i : 0;
+            bits |= p.roster.holds(p.roster.hands().get(i), FieldRulesCheck.FIRST_AID) ? 1 << i : 0;
         }
         firstAiders = bits;
     }
@@ -76,7 +76,7 @@ final class FieldStops {
         int able = 0;
         for (int h = 0; h < p.people; h++) {
             Hand hand = p.roster.hands().get(h);
-            boolean can = (here & 1 << h) != 0 && teaches(hand, "supervise") && teaches(hand, comp);
+            boolean can = (here & 1 << h) != 0 && teaches(hand, FieldRulesCheck.SUPERVISE) && teaches(hand, comp);
             able |= can ? 1 << h : 0;
         }
         for (int i : running) {
