@@ -1,4 +1,5 @@
 import { Alert, Button, Empty } from 'antd';
+import { gone } from '../app/gone';
 import { Waiting } from '../ui/Waiting';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, type Schemas } from '../api/client';
@@ -82,7 +83,7 @@ function Trees({ job, say }: { job: string; say: (words: string) => void }) {
 
 function headline(s: Schemas['StemView'], lays: Schemas['StemLay'][]): string {
   const lay = lays.find((l) => l.stemId === s.id);
-  if (s.state === 'FELLED') return 'felled';
+  if (gone(s)) return term('StemState', s.state);
   if (s.toBeKept) return msg('stays');
   if (!lay) return s.state === 'STANDING' ? msg('noLayYet') : term('StemState', s.state);
   const means = meansWords().find((m) => m.tap.means === lay.choice.means)?.words ?? '';

@@ -7349,6 +7349,15 @@ export interface components {
         StandRequest: {
             from: components["schemas"]["Spot"];
         };
+        /** @description What its stem did is asked when a step ends. */
+        StemAsked: {
+            /** @description its picture has to be looked at again even then */
+            anewIfStill: boolean;
+            /** @description the step is done even where the stem did not move */
+            doneIfStill: boolean;
+            /** @description what it lies on or hangs in now is asked too, of one that moved */
+            where: boolean;
+        };
         /** @description A length of the stem. */
         StemFigure: {
             byEye: boolean;
@@ -7407,7 +7416,7 @@ export interface components {
             /** @enum {string} */
             species: "ABIES" | "PICEA" | "PINUS" | "LARIX" | "PSEUDOTSUGA" | "TSUGA" | "THUJA" | "CEDRUS" | "CUPRESSUS" | "SEQUOIA" | "TAXUS" | "FAGUS" | "QUERCUS" | "FRAXINUS" | "ACER" | "BETULA" | "ALNUS" | "POPULUS" | "SALIX" | "TILIA" | "ULMUS" | "ROBINIA" | "CASTANEA" | "AESCULUS" | "PLATANUS" | "JUGLANS" | "PRUNUS" | "SORBUS" | "CARPINUS" | "CARYA" | "LIRIODENDRON" | "PYRUS" | "EUCALYPTUS" | "UNKNOWN";
             /** @enum {string} */
-            state: "STANDING" | "HUNG" | "LYING" | "SET_UP_AGAIN" | "FELLED";
+            state: "STANDING" | "HUNG" | "LYING" | "SET_UP_AGAIN" | "FELLED" | "CUT_UP";
         };
         /** @description An end of a stem, or a place on it; height of the axis above ground. */
         StemPoint: {
@@ -7430,7 +7439,7 @@ export interface components {
             /** @enum {string} */
             species: "ABIES" | "PICEA" | "PINUS" | "LARIX" | "PSEUDOTSUGA" | "TSUGA" | "THUJA" | "CEDRUS" | "CUPRESSUS" | "SEQUOIA" | "TAXUS" | "FAGUS" | "QUERCUS" | "FRAXINUS" | "ACER" | "BETULA" | "ALNUS" | "POPULUS" | "SALIX" | "TILIA" | "ULMUS" | "ROBINIA" | "CASTANEA" | "AESCULUS" | "PLATANUS" | "JUGLANS" | "PRUNUS" | "SORBUS" | "CARPINUS" | "CARYA" | "LIRIODENDRON" | "PYRUS" | "EUCALYPTUS" | "UNKNOWN";
             /** @enum {string} */
-            state: "STANDING" | "HUNG" | "LYING" | "SET_UP_AGAIN" | "FELLED";
+            state: "STANDING" | "HUNG" | "LYING" | "SET_UP_AGAIN" | "FELLED" | "CUT_UP";
             toBeKept: boolean;
             /** Format: double */
             unionHeightM?: number;
@@ -7470,7 +7479,7 @@ export interface components {
             /** @enum {string} */
             species: "ABIES" | "PICEA" | "PINUS" | "LARIX" | "PSEUDOTSUGA" | "TSUGA" | "THUJA" | "CEDRUS" | "CUPRESSUS" | "SEQUOIA" | "TAXUS" | "FAGUS" | "QUERCUS" | "FRAXINUS" | "ACER" | "BETULA" | "ALNUS" | "POPULUS" | "SALIX" | "TILIA" | "ULMUS" | "ROBINIA" | "CASTANEA" | "AESCULUS" | "PLATANUS" | "JUGLANS" | "PRUNUS" | "SORBUS" | "CARPINUS" | "CARYA" | "LIRIODENDRON" | "PYRUS" | "EUCALYPTUS" | "UNKNOWN";
             /** @enum {string} */
-            state: "STANDING" | "HUNG" | "LYING" | "SET_UP_AGAIN" | "FELLED";
+            state: "STANDING" | "HUNG" | "LYING" | "SET_UP_AGAIN" | "FELLED" | "CUT_UP";
             stateWords: string;
             toBeKept: boolean;
             /** Format: double */
@@ -7499,7 +7508,7 @@ export interface components {
         StepDoneRequest: {
             id?: string;
             /**
-             * @description what a stem that hung or lay did; nowOn with it, unless it did not move at all
+             * @description what a stem that hung or lay did; nowOn with it, unless it did not move at all or nothing is left of it
              * @enum {string}
              */
             moved?: "AS_SAID" | "OTHERWISE" | "NOT_AT_ALL";
@@ -7553,7 +7562,7 @@ export interface components {
             version?: number;
         };
         StepState: {
-            asksWhatItDid: boolean;
+            asksWhatItDid?: components["schemas"]["StemAsked"];
             cuts: components["schemas"]["TickView"][];
             iAmPosted: boolean;
             iAmReady: boolean;
@@ -7882,7 +7891,7 @@ export interface components {
              * @description why it has to be looked at again
              * @enum {string}
              */
-            lookAgain?: "STEP_DONE" | "SECTIONED" | "GUST";
+            lookAgain?: "SEVERED" | "STEP_DONE" | "SECTIONED" | "GUST";
             /** @description looked at longer ago than a look counts */
             lookIsOld: boolean;
             /** Format: date-time */
@@ -7904,7 +7913,7 @@ export interface components {
             side?: components["schemas"]["SideView"];
             starts?: components["schemas"]["StemPoint"];
             /** @enum {string} */
-            state: "STANDING" | "HUNG" | "LYING" | "SET_UP_AGAIN" | "FELLED";
+            state: "STANDING" | "HUNG" | "LYING" | "SET_UP_AGAIN" | "FELLED" | "CUT_UP";
             stemId: string;
             swing: components["schemas"]["Spot"][][];
             tiedOff?: components["schemas"]["TiedOff"];

@@ -1,4 +1,5 @@
 import css from '../../ui/layout.module.css';
+import { gone } from '../../app/gone';
 import { Button, Collapse, Select } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
@@ -57,7 +58,7 @@ export default function CrewPanel({ job, go }: PanelProps) {
                 value={stem}
                 onChange={setStem}
                 options={stems
-                  .filter((s) => s.state !== 'FELLED')
+                  .filter((s) => !gone(s))
                   .map((s) => ({ value: s.label, label: `${s.label} ${s.commonName}` }))}
               />
             </div>

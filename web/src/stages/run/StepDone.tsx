@@ -18,6 +18,7 @@ type Props = {
   onMoved?: () => void;
 };
 const MOVED: Moved[] = ['AS_SAID', 'OTHERWISE', 'NOT_AT_ALL'];
+const PREPARED: Moved[] = ['NOT_AT_ALL', 'AS_SAID', 'OTHERWISE'];
 const NOW_ON: NowOn[] = ['GROUND', 'ANOTHER_STEM', 'STILL_HANGS'];
 
 /** The step is done; cuts and checks nobody ticked off are asked for first, and what a hung or lying stem did. */
@@ -26,22 +27,24 @@ export function StepDone({ job, step, act, disabled, onMoved }: Props) {
   const [asking, setAsking] = useState(false);
   const [moved, setMoved] = useState<Moved>();
   const [nowOn, setNowOn] = useState<NowOn>();
-  const still = moved === 'NOT_AT_ALL' || nowOn === 'STILL_HANGS';
+  const asks = step.asksWhatItDid;
+  const still = !asks?.doneIfStill && (moved === 'NOT_AT_ALL' || nowOn === 'STILL_HANGS');
+  const anew = asks && (!asks.where || moved !== 'NOT_AT_ALL' || asks.anewIfStill);
   const done = async () => {
     setAsking(false);
     const body = { openTicks: step.openTicks, moved, nowOn: moved === 'NOT_AT_ALL' ? undefined : nowOn, id: newId() };
     const kept = await act(api.POST('/api/jobs/{job}/run/done', { params: { path: { job } }, body }));
-    if (kept && step.asksWhatItDid && moved !== 'NOT_AT_ALL') onMoved?.();
+    if (kept && asks && anew) onMoved?.();
   };
   const open = step.cuts.filter((c) => !c.at);
-  const told = !step.asksWhatItDid || moved === 'NOT_AT_ALL' || (moved !== undefined && nowOn !== undefined);
+  const told = !asks || moved === 'NOT_AT_ALL' || (moved !== undefined && (!asks.where || nowOn !== undefined));
   return (
     <>
       <Button
         type="primary"
         className="next"
         disabled={disabled}
-        onClick={() => (step.openTicks > 0 || step.asksWhatItDid ? setAsking(true) : void done())}
+        onClick={() => (step.openTicks > 0 || asks ? setAsking(true) : void done())}
       >
         <span>
           {t('done.step', { title: step.title })}
@@ -51,7 +54,7 @@ export function StepDone({ job, step, act, disabled, onMoved }: Props) {
       </Button>
       <Modal
         open={asking}
-        title={step.asksWhatItDid ? t('done.told') : t('done.open', { open: step.openTicks, all: step.cuts.length })}
+        title={asks ? t('done.told') : t('done.open', { open: step.openTicks, all: step.cuts.length })}
         onCancel={() => setAsking(false)}
         footer={[
           <Button key="back" size="large" onClick={() => setAsking(false)}>
@@ -62,7 +65,7 @@ export function StepDone({ job, step, act, disabled, onMoved }: Props) {
           </Button>,
         ]}
       >
-        {step.asksWhatItDid && (
+        {asks && (
           <div className={css.told}>
             <Radio.Group
               size="large"
@@ -72,9 +75,12 @@ export function StepDone({ job, step, act, disabled, onMoved }: Props) {
               aria-label={t('done.told')}
               value={moved}
               onChange={(e) => setMoved(e.target.value as Moved)}
-              options={MOVED.map((value) => ({ value, label: t(`done.moved.${value}`) }))}
+              options={(asks.doneIfStill ? PREPARED : MOVED).map((value) => ({
+                value,
+                label: t(`done.moved.${value}`),
+              }))}
             />
-            {moved && moved !== 'NOT_AT_ALL' && (
+            {asks.where && moved && moved !== 'NOT_AT_ALL' && (
               <Radio.Group
                 size="large"
                 optionType="button"
@@ -86,16 +92,16 @@ export function StepDone({ job, step, act, disabled, onMoved }: Props) {
                 options={NOW_ON.map((value) => ({ value, label: t(`done.now.${value}`) }))}
               />
             )}
-            {told && (
+            {told && (still || anew) && (
               <p>
-                <b>{still ? t('done.stillUp') : t('done.enterAnew')}</b>
+                <b>{still ? t('done.stillUp') : asks.where ? t('done.enterAnew') : t('done.touched')}</b>
               </p>
             )}
           </div>
         )}
         {open.length > 0 && (
           <>
-            {step.asksWhatItDid && <p>{t('done.open', { open: step.openTicks, all: step.cuts.length })}</p>}
+            {asks && <p>{t('done.open', { open: step.openTicks, all: step.cuts.length })}</p>}
             <ul>
               {open.slice(0, 6).map((c) => (
                 <li key={c.key}>{c.says.words}</li>

@@ -14,7 +14,7 @@ import { stemRequest } from './stemRequest';
 import { msg } from './words';
 import { term } from '../../words/terms';
 
-const STATES: Schemas['StemView']['state'][] = ['STANDING', 'HUNG', 'LYING', 'SET_UP_AGAIN', 'FELLED'];
+const STATES: Schemas['StemView']['state'][] = ['STANDING', 'HUNG', 'LYING', 'SET_UP_AGAIN', 'FELLED', 'CUT_UP'];
 
 type Stem = Schemas['StemView'];
 

@@ -60,7 +60,12 @@ export function PictureTab({ job, t, stem, leader, stems, others, tornFrom }: Pr
                 : msg('noPose')}
             </small>
           </h1>
-          <LookAgain job={job} stem={stem} leader={leader} />
+          <LookAgain
+            job={job}
+            stem={stem}
+            ties={t.relations.filter((r) => r.type === 'BOUND' && (r.a === stem.label || r.b === stem.label))}
+            leader={leader}
+          />
           {stem.unstable && <p className="refused">{msg('unstable', { stem: stem.label })}</p>}
           <TangleSide stem={stem} />
           {stem.unknown.length > 0 && (

@@ -1,4 +1,5 @@
 import css from '../../ui/layout.module.css';
+import { gone } from '../../app/gone';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { useFeatures, useFindings, useJob, useStems, useTangle } from '../../api/job';
@@ -32,13 +33,9 @@ export default function TanglePanel({ job, go }: PanelProps) {
   /** Chosen and felled: there is nothing to disentangle, its limbs are left. */
   const down = known.find((s) => s.id === tools.stem && s.state === 'FELLED');
   const lies = down ?? known.find((s) => s.id === stem?.stemId && s.state === 'LYING');
-  const stems = known
-    .filter((s) => s.state !== 'FELLED')
-    .map((s) => ({ value: s.label, label: `${s.label} ${s.commonName}` }));
+  const stems = known.filter((s) => !gone(s)).map((s) => ({ value: s.label, label: `${s.label} ${s.commonName}` }));
   const lifted = known.filter((s) => s.state === 'STANDING' && s.heave !== undefined);
-  const tornFrom = known
-    .filter((s) => s.state !== 'FELLED')
-    .map((s) => ({ value: s.id, label: `${s.label} ${s.commonName}` }));
+  const tornFrom = known.filter((s) => !gone(s)).map((s) => ({ value: s.id, label: `${s.label} ${s.commonName}` }));
   const others = [...stems, ...features.map((f) => ({ value: f.id, label: f.entry.name }))];
   return (
     <>

@@ -19,7 +19,7 @@ import org.antevid.app.job.Jobs;
 import org.antevid.app.judgement.Judgement;
 import org.antevid.app.place.Places;
 import org.antevid.app.run.store.RunEventEntity;
-import org.antevid.app.tangle.Tangles;
+import org.antevid.app.tangle.Turns;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
@@ -57,7 +57,7 @@ class GoCheck {
     private final JobLog log;
     private final JobCache kept;
     private final Anemometer anemometer;
-    private final Tangles tangles;
+    private final Turns turns;
 
     GoCheck(
             RunBook book,
@@ -69,7 +69,7 @@ class GoCheck {
             JobLog log,
             JobCache kept,
             Anemometer anemometer,
-            Tangles tangles) {
+            Turns turns) {
         this.book = book;
         this.crews = crews;
         this.briefings = briefings;
@@ -79,7 +79,7 @@ class GoCheck {
         this.log = log;
         this.kept = kept;
         this.anemometer = anemometer;
-        this.tangles = tangles;
+        this.turns = turns;
     }
 
     RunFacts facts(String jobId) {
@@ -166,10 +166,8 @@ class GoCheck {
                 jobs.leaderOf(jobId),
                 ring,
                 job.meetingPoint(),
-                step.flatMap(Step::stem)
-                        .filter(l -> tangles.asksWhatItDid(jobId, l))
-                        .isPresent(),
-                step.flatMap(Step::stem).flatMap(l -> tangles.lookedAt(jobId, l)));
+                step.filter(s -> turns.asksWhatItDid(jobId, s)).isPresent(),
+                step.flatMap(Step::stem).flatMap(l -> turns.lookedAt(jobId, l)));
     }
 
     /**

@@ -12,7 +12,7 @@ import org.antevid.app.place.Places;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
-import org.antevid.app.tangle.Tangles;
+import org.antevid.app.tangle.Turns;
 import org.antevid.app.trace.StoredJson;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
@@ -27,6 +27,7 @@ import org.antevid.core.run.Against;
 import org.antevid.core.run.Course;
 import org.antevid.core.run.Happening;
 import org.antevid.core.run.LogWords;
+import org.antevid.core.run.StemDid;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.tangle.picture.Moved;
 import org.antevid.words.Answer;
@@ -46,17 +47,17 @@ public class Runs {
     private final Places places;
     private final Stems stems;
     private final Jobs jobs;
-    private final Tangles tangles;
+    private final Turns turns;
     private final JobLog log;
 
-    Runs(RunBook book, GoCheck check, Crews crews, Places places, Stems stems, Jobs jobs, Tangles tangles, JobLog log) {
+    Runs(RunBook book, GoCheck check, Crews crews, Places places, Stems stems, Jobs jobs, Turns turns, JobLog log) {
         this.book = book;
         this.check = check;
         this.crews = crews;
         this.places = places;
         this.stems = stems;
         this.jobs = jobs;
-        this.tangles = tangles;
+        this.turns = turns;
         this.log = log;
     }
 
@@ -159,7 +160,7 @@ public class Runs {
      * @param told what the stem did, of one that hung or lay; without it such a step is not ended
      * @throws RefusedInput unless the step is going; while more cuts are open than the leader has seen
      */
-    public void done(String jobId, int openTicks, Optional<Told> told, String id, SignedIn leader) {
+    public void done(String jobId, int openTicks, Optional<StemDid> told, String id, SignedIn leader) {
         RunFacts facts = check.facts(jobId);
         Step step = current(facts);
         if (facts.going().isEmpty()) {
@@ -175,12 +176,14 @@ public class Runs {
                             .with("all", Arg.count(facts.cuts().size())),
                     "openTicks");
         }
-        boolean tangled =
-                step.stem().filter(l -> tangles.asksWhatItDid(jobId, l)).isPresent();
+        boolean tangled = turns.asksWhatItDid(jobId, step);
         if (tangled && told.isEmpty()) {
             throw new RefusedInput(Refusal.NEEDED, "moved");
         }
-        if (tangled && told.get().stillUp()) {
+        if (tangled && !told.get().whole(step)) {
+            throw new RefusedInput(Refusal.NEEDED, "nowOn");
+        }
+        if (tangled && told.get().stillUp(step)) {
             stillUp(jobId, step, told.get(), leader);
             return;
         }
@@ -189,36 +192,36 @@ public class Runs {
                 .with("open", Optional.of(Arg.count(open)).filter(n -> open > 0));
         write(jobId, RunBook.Line.of(Happening.Kind.DONE, step.id()), id, leader, Optional.of(words), () -> {
             crews.done(jobId, step.id());
-            if (step.kind() == Step.Kind.FELL || step.kind() == Step.Kind.RELEASE) {
-                step.stem()
-                        .ifPresent(l -> stems.becomes(
-                                jobId, l, step.kind() == Step.Kind.FELL ? StemState.FELLED : StemState.LYING));
-            }
             if (tangled) {
-                told.ifPresent(t -> tangles.told(jobId, step.stem().orElseThrow(), t.moved, t.nowOn, leader));
+                told.ifPresent(d -> turns.ended(jobId, step, d, leader));
             }
+            becomes(step, tangled)
+                    .ifPresent(now -> stems.becomes(jobId, step.stem().orElseThrow(), now));
         });
     }
 
-    /** What a stem did: it moved as said, otherwise or not at all, and lies on or hangs in something now. */
-    public record Told(Moved moved, Moved.NowOn nowOn) {
-        boolean stillUp() {
-            return moved == Moved.NOT_AT_ALL || nowOn == Moved.NowOn.STILL_HANGS;
-        }
+    /** @return what the step leaves of its stem: a tree that is felled and then crosscut stays felled */
+    private static Optional<StemState> becomes(Step step, boolean tangled) {
+        return step.stem().flatMap(l -> switch (step.kind()) {
+            case FELL -> Optional.of(StemState.FELLED);
+            case RELEASE -> Optional.of(StemState.LYING);
+            case CROSSCUT -> Optional.of(StemState.CUT_UP).filter(x -> tangled && step.cutsUp());
+            case CLEAR, PREPARE -> Optional.empty();
+        });
     }
 
     /** The step is not done: its go ends, everybody gets ready anew, what moved is entered anew. */
-    private void stillUp(String jobId, Step step, Told told, SignedIn leader) {
+    private void stillUp(String jobId, Step step, StemDid told, SignedIn leader) {
         Message why = Message.of(LogWords.STILL_UP)
                 .with("step", title(step))
-                .with("moved", Arg.flag(told.moved != Moved.NOT_AT_ALL));
+                .with("moved", Arg.flag(told.moved() != Moved.NOT_AT_ALL));
         write(
                 jobId,
                 new RunBook.Line(Happening.Kind.ENDED, "", "", 0, StoredJson.write(why), Optional.empty()),
                 "",
                 leader,
                 Optional.of(Message.of(LogWords.STAND_FAST).with("why", Arg.said(why))),
-                () -> tangles.told(jobId, step.stem().orElseThrow(), told.moved, told.nowOn, leader));
+                () -> turns.ended(jobId, step, told, leader));
     }
 
     /** Ends the go that is open, with its reason; nothing happens while none is. */
@@ -244,7 +247,7 @@ public class Runs {
         }
         end(jobId, facts.ended().orElseGet(() -> Message.of(LogWords.RESTED_ON_GONE)), WATCH);
         if (facts.against().stream().anyMatch(a -> a.why() == Against.Why.GUST)) {
-            tangles.shaken(jobId, WATCH);
+            turns.shaken(jobId, WATCH);
         }
         return false;
     }

@@ -318,7 +318,7 @@ public class Stems {
     public void becomes(String jobId, String label, StemState state) {
         StemEntity r = stems.findByJobIdAndLabel(jobId, label).orElseThrow(NotThere::new);
         r.state = state;
-        r.broughtDown |= state == StemState.FELLED;
+        r.broughtDown |= state.gone();
         stems.saveAndFlush(r);
         jobs.touched(jobId, Change.STEM);
     }

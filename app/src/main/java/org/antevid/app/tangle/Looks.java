@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
@@ -16,6 +17,7 @@ import org.antevid.app.tangle.store.PoseRepository;
 import org.antevid.app.tangle.store.SeenEntity;
 import org.antevid.app.tangle.store.StirredEntity;
 import org.antevid.app.tangle.store.StirredRepository;
+import org.antevid.core.run.StemDid;
 import org.antevid.core.tangle.picture.LookAgain;
 import org.antevid.core.tangle.picture.Moved;
 import org.springframework.stereotype.Service;
@@ -56,21 +58,16 @@ public class Looks {
     }
 
     /**
-     * What a stem did when its step was ended. One that did not move was looked at by that; all else has to be entered
-     * anew, and so has what touches it.
+     * What a stem did when its step was ended. One that did not move was looked at by that.
      *
-     * @param touching ids of the stems it bears on or that bear on it
+     * @param again why it has to be looked at again all the same
      */
-    public void told(
-            String jobId, String stemId, Moved moved, Moved.NowOn nowOn, Collection<String> touching, SignedIn who) {
+    void told(String jobId, String stemId, StemDid did, Collection<LookAgain> again, SignedIn who) {
         LookEntity l = look(jobId, stemId, who);
-        l.moved = moved;
-        l.nowOn = nowOn;
+        l.moved = did.moved();
+        l.nowOn = did.nowOn().orElse(null);
         looks.saveAndFlush(l);
-        if (moved != Moved.NOT_AT_ALL) {
-            stir(jobId, stemId, LookAgain.STEP_DONE, who);
-            touching.forEach(id -> stir(jobId, id, LookAgain.STEP_DONE, who));
-        }
+        again.forEach(why -> stir(jobId, stemId, why, who));
         jobs.touched(jobId, Change.TANGLE);
     }
 
@@ -102,13 +99,17 @@ public class Looks {
         rows.stream().filter(counts).forEach(r -> last.merge(r.stemId, r.at, (a, b) -> a.isAfter(b) ? a : b));
     }
 
-    /** @return why a stem has to be looked at again, by id; of several the weightiest, in their order */
-    Map<String, LookAgain> again(String jobId) {
+    /**
+     * @param tied ids of the stems a tie is recorded of: of others nobody asks what ties them still
+     * @return why a stem has to be looked at again, by id; of several the weightiest, in their order
+     */
+    Map<String, LookAgain> again(String jobId, Set<String> tied) {
         Map<String, Instant> last = last(jobId);
         Map<String, Instant> posed = new LinkedHashMap<>();
         latest(posed, poses.findByJobIdOrderByAtAscIdAsc(jobId), p -> true);
         Map<String, LookAgain> again = new LinkedHashMap<>();
         stirred.findByJobIdOrderByAtAscIdAsc(jobId).stream()
+                .filter(s -> s.why != LookAgain.SEVERED || tied.contains(s.stemId))
                 .filter(s -> Optional.ofNullable((s.why == LookAgain.SECTIONED ? posed : last).get(s.stemId))
                         .filter(l -> l.isAfter(s.at))
                         .isEmpty())

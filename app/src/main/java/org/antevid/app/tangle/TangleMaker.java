@@ -87,9 +87,9 @@ class TangleMaker {
         });
         now.parts().values().forEach(p -> named.add(p.what().stem()));
         List<Stems.ChosenReading> known = stems.known(jobId);
-        Map<String, LookAgain> again = looks.again(jobId);
+        Map<String, LookAgain> again = looks.again(jobId, tied(known, related));
         List<Member> members = known.stream()
-                .filter(s -> s.reading().state() != StemState.FELLED
+                .filter(s -> !s.reading().state().gone()
                         && !s.reading().toBeKept()
                         && (s.reading().notFelled().isPresent()
                                 || named.contains(s.reading().label())))
@@ -140,6 +140,16 @@ class TangleMaker {
                 .forEach(s ->
                         rings.put(s.reading().label(), Picture.ringAlone(member(s, now, Map.of()), picture.ground())));
         return rings;
+    }
+
+    /** @return ids of the stems a tie is recorded of */
+    private static Set<String> tied(List<Stems.ChosenReading> known, List<Pile.Relation> related) {
+        Set<String> labels = new HashSet<>();
+        related.stream().filter(r -> r.type() == Pile.Type.BOUND).forEach(r -> labels.addAll(List.of(r.a(), r.b())));
+        return known.stream()
+                .filter(s -> labels.contains(s.reading().label()))
+                .map(Stems.ChosenReading::id)
+                .collect(Collectors.toSet());
     }
 
     /** @return ids of what stems lie on */

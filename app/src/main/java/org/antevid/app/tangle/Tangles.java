@@ -23,15 +23,12 @@ import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
-import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.tangle.GuardRing;
 import org.antevid.core.tangle.Pile;
 import org.antevid.core.tangle.Release;
 import org.antevid.core.tangle.beam.Support;
-import org.antevid.core.tangle.picture.LookAgain;
 import org.antevid.core.tangle.picture.Member;
-import org.antevid.core.tangle.picture.Moved;
 import org.antevid.core.tangle.picture.Picture;
 import org.antevid.core.tangle.picture.Rest;
 import org.antevid.words.Answer;
@@ -47,7 +44,6 @@ public class Tangles {
     private final TangleRecords records;
     private final Stems stems;
     private final TangleMaker maker;
-    private final Looks looks;
     private final Closures closures;
     private final Jobs jobs;
     private final JobCache kept;
@@ -59,7 +55,6 @@ public class Tangles {
             TangleRecords records,
             Stems stems,
             TangleMaker maker,
-            Looks looks,
             Closures closures,
             Jobs jobs,
             JobCache kept,
@@ -69,7 +64,6 @@ public class Tangles {
         this.records = records;
         this.stems = stems;
         this.maker = maker;
-        this.looks = looks;
         this.closures = closures;
         this.jobs = jobs;
         this.kept = kept;
@@ -315,51 +309,5 @@ public class Tangles {
         Map<String, GuardRing.Closed> all = new LinkedHashMap<>();
         guards(jobId).forEach(g -> g.closed().ifPresent(c -> all.put(g.stem(), c)));
         return all;
-    }
-
-    /**
-     * A step about a stem of the tangle is done: what it did is told, and what touches it has to be looked at again.
-     */
-    public void told(String jobId, String label, Moved moved, Moved.NowOn nowOn, SignedIn who) {
-        Tangle t = tangle(jobId);
-        List<String> touching = t.picture.allRelations().stream()
-                .filter(r -> r.a().equals(label) || r.b().equals(label))
-                .map(r -> r.a().equals(label) ? r.b() : r.a())
-                .distinct()
-                .filter(o -> t.picture
-                        .member(o)
-                        .filter(m -> m.reading().notFelled().isPresent())
-                        .isPresent())
-                .flatMap(o -> Optional.ofNullable(t.ids.get(o)).stream())
-                .toList();
-        looks.told(jobId, Require.present(t.ids, label), moved, nowOn, touching, who);
-    }
-
-    /** A gust above the limit: every stem that hangs or lies has to be looked at again. */
-    public void shaken(String jobId, SignedIn who) {
-        Tangle t = tangle(jobId);
-        looks.stirred(
-                jobId,
-                t.picture.members().stream()
-                        .filter(m -> m.reading().notFelled().isPresent())
-                        .flatMap(m -> Optional.ofNullable(t.ids.get(m.label())).stream())
-                        .toList(),
-                LookAgain.GUST,
-                who);
-    }
-
-    /** @return when a stem that hangs or lies was last looked at */
-    public Optional<Instant> lookedAt(String jobId, String label) {
-        Tangle t = tangle(jobId);
-        return t.picture
-                .member(label)
-                .filter(m -> m.reading().notFelled().isPresent())
-                .flatMap(m -> Optional.ofNullable(t.lookedAt.get(t.ids.getOrDefault(label, ""))));
-    }
-
-    /** @return whether a step about this stem ends with what the stem did */
-    public boolean asksWhatItDid(String jobId, String label) {
-        return tangle(jobId).picture.member(label).stream()
-                .anyMatch(m -> m.reading().notFelled().isPresent());
     }
 }

@@ -143,7 +143,7 @@ public final class PlanComparison {
 
     /** A stem that came down by a step of the plan is no change of the plan. */
     private boolean asPlanned(PlanDocument.StemPart now) {
-        boolean down = now.state() == StemState.FELLED || now.state() == StemState.LYING;
+        boolean down = now.state().gone() || now.state() == StemState.LYING;
         return down
                 && before.steps().stream()
                         .anyMatch(st -> (st.kind() == Step.Kind.FELL || st.kind() == Step.Kind.RELEASE)

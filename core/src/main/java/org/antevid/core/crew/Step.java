@@ -66,6 +66,13 @@ public record Step(
         this(id, turn, kind, stem, startMin, endMin, done, posts, Optional.empty(), List.of());
     }
 
+    /** @return whether nothing is left of its stem when it is done: crosscut as a whole, or the last piece of it */
+    public boolean cutsUp() {
+        return kind == Kind.CROSSCUT
+                && work.map(w -> w.kind() == Work.Kind.PIECE && w.atM().isEmpty())
+                        .orElse(true);
+    }
+
     public boolean overlaps(Step other) {
         return startMin < other.endMin && other.startMin < endMin;
     }

@@ -198,15 +198,12 @@ public record Situation(
     /** @return stems that stand, hang or lie and are not to be kept */
     public Stream<StemFacts> toBeWorked() {
         return stems.stream()
-                .filter(f ->
-                        f.reading().state() != StemState.FELLED && !f.reading().toBeKept());
+                .filter(f -> !f.reading().state().gone() && !f.reading().toBeKept());
     }
 
     /** @return lays of stems that are not down yet */
     public Stream<LayPlan> laysAhead() {
-        return stems.stream()
-                .filter(f -> f.reading().state() != StemState.FELLED)
-                .flatMap(f -> f.lay().stream());
+        return stems.stream().filter(f -> !f.reading().state().gone()).flatMap(f -> f.lay().stream());
     }
 
     public Stream<Hang> stillHanging() {

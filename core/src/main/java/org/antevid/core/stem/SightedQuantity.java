@@ -22,8 +22,8 @@ public enum SightedQuantity {
         return switch (this) {
             case DIAMETER, WALL -> true;
             case LEAN, HEAVE -> false;
-            case HEIGHT -> now == StemState.FELLED || now == StemState.LYING;
-            case CROWN, CROWN_BASE, DEFECT_HEIGHT -> now == StemState.FELLED;
+            case HEIGHT -> now.gone() || now == StemState.LYING;
+            case CROWN, CROWN_BASE, DEFECT_HEIGHT -> now.gone();
         };
     }
 }

@@ -328,7 +328,7 @@ public record StemReading(
         return switch (state) {
             case HUNG -> Optional.of(NotFelled.HANGS);
             case LYING -> Optional.of(NotFelled.LIES);
-            case FELLED -> Optional.empty();
+            case FELLED, CUT_UP -> Optional.empty();
             case STANDING, SET_UP_AGAIN -> defect(DefectKind.BROKEN_BASE).map(d -> NotFelled.BROKEN_AT_BASE);
         };
     }

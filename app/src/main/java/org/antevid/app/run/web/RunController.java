@@ -29,6 +29,7 @@ import org.antevid.core.message.Message;
 import org.antevid.core.run.Against;
 import org.antevid.core.run.Happening;
 import org.antevid.core.run.LiftReason;
+import org.antevid.core.run.StemDid;
 import org.antevid.core.run.Word;
 import org.antevid.core.site.Spot;
 import org.antevid.core.tangle.picture.Moved;
@@ -78,7 +79,23 @@ public class RunController {
             List<TickView> cuts,
             int openTicks,
             boolean iMayTick,
-            boolean asksWhatItDid) {}
+            Optional<StemAsked> asksWhatItDid) {}
+
+    /**
+     * What its stem did is asked when a step ends.
+     *
+     * @param where what it lies on or hangs in now is asked too, of one that moved
+     * @param doneIfStill the step is done even where the stem did not move
+     * @param anewIfStill its picture has to be looked at again even then
+     */
+    record StemAsked(boolean where, boolean doneIfStill, boolean anewIfStill) {
+        static StemAsked of(Step step) {
+            return new StemAsked(
+                    !step.cutsUp(),
+                    !StemDid.NOTHING.stillUp(step),
+                    !StemDid.NOTHING.lookAgain(step).isEmpty());
+        }
+    }
 
     record AgainstView(Against.Why why, String subject, String words) {}
 
@@ -127,19 +144,17 @@ public class RunController {
 
     /**
      * @param openTicks how many cuts and checks are not ticked off, as the leader has seen it; 0 when all are
-     * @param moved what a stem that hung or lay did; {@code nowOn} with it, unless it did not move at all
+     * @param moved what a stem that hung or lay did; {@code nowOn} with it, unless it did not move at all or nothing is
+     *     left of it
      */
     record StepDoneRequest(
             @Min(0) Integer openTicks,
             @Nullable Moved moved,
             Moved.@Nullable NowOn nowOn,
             @Size(max = 60) String id) {
-        Optional<Runs.Told> told() {
-            return moved == null
-                    ? Optional.empty()
-                    : moved == Moved.NOT_AT_ALL
-                            ? Optional.of(new Runs.Told(moved, Moved.NowOn.STILL_HANGS))
-                            : Optional.ofNullable(nowOn).map(on -> new Runs.Told(moved, on));
+        Optional<StemDid> told() {
+            return Optional.ofNullable(moved)
+                    .map(m -> m == Moved.NOT_AT_ALL ? StemDid.NOTHING : new StemDid(m, Optional.ofNullable(nowOn)));
         }
     }
 
@@ -286,7 +301,7 @@ public class RunController {
                 cuts,
                 (int) cuts.stream().filter(c -> c.at().isEmpty()).count(),
                 Runs.mayTick(f, me),
-                f.asksWhatItDid());
+                Optional.of(s).filter(x -> f.asksWhatItDid()).map(StemAsked::of));
     }
 
     /** Holds alone: nothing is computed, so that everybody sees a stop call at once. */

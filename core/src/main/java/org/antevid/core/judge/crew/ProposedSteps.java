@@ -51,7 +51,8 @@ public final class ProposedSteps {
                         ? step.stems().stream()
                                 .flatMap(id -> removed(s, picture.orElseThrow(), step, id, last).stream())
                         : step.stems().stream().map(id -> prepared(s, step, id, called, last)))
-                .filter(p -> s.steps().stream().noneMatch(p::is))
+                // what was done and is in the order all the same has to be done once more
+                .filter(p -> s.steps().stream().noneMatch(st -> !st.done() && p.is(st)))
                 .toList();
     }
 

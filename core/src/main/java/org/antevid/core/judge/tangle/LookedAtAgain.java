@@ -24,6 +24,7 @@ public final class LookedAtAgain implements Rule {
                 .map(why -> why != LookAgain.GUST
                         ? Finding.of(RuleId.PICTURE_NOT_REENTERED, STOP, m.label())
                                 .with("cut", Arg.flag(why == LookAgain.SECTIONED))
+                                .with("severed", Arg.flag(why == LookAgain.SEVERED))
                         : Finding.of(RuleId.PICTURE_OLD, CAUTION, m.label()));
     }
 }

@@ -2,6 +2,8 @@ package org.antevid.core.tangle.picture;
 
 /** Why a stem has to be looked at again before anything is done by its picture. */
 public enum LookAgain {
+    /** a tie of it was severed: what ties it still is asked, as long as a tie is recorded */
+    SEVERED,
     /** a step moved it, or something it bears on or that bears on it */
     STEP_DONE,
     /** a piece was cut off it while it hung: only a new pose answers that */

@@ -112,7 +112,7 @@ public record Member(
     GuardRing.State state() {
         return switch (reading.state()) {
             case HUNG -> GuardRing.State.HUNG;
-            case LYING, FELLED -> GuardRing.State.LYING;
+            case LYING, FELLED, CUT_UP -> GuardRing.State.LYING;
             case STANDING, SET_UP_AGAIN ->
                 // what is torn at its foot and still stands comes down like a hung one
                 reading.defect(DefectKind.BROKEN_BASE).isPresent() ? GuardRing.State.HUNG : GuardRing.State.TILTED;

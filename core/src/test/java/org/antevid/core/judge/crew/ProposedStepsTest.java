@@ -34,6 +34,8 @@ import org.antevid.core.tangle.picture.Rest;
 import org.antevid.core.tangle.picture.Struck;
 import org.antevid.core.tangle.picture.TakenOff;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** The turns of an order become steps with people and stands, each once, and the rules have nothing against them. */
 class ProposedStepsTest {
@@ -119,6 +121,31 @@ class ProposedStepsTest {
                         false, List.of(hung), List.of(asStep), new Pile.Relation("S1", Pile.Type.RESTS_ON, "T"))))
                 .extracting(f -> f.rule())
                 .doesNotContain(RuleId.POST_EMPTY, RuleId.STANDS_IN_RING, RuleId.STANDS_BENEATH, RuleId.CREW);
+    }
+
+    /**
+     * Whoever only watches stays outside as long as it is tied, whatever the step does; one that only lies is no case.
+     */
+    @ParameterizedTest
+    @EnumSource(names = {"PREPARE", "CROSSCUT", "RELEASE"})
+    void whoWatchesInsideTheRingOfATiedOrHungStemIsAStop(Step.Kind kind) {
+        Optional<Work> work =
+                kind == Step.Kind.PREPARE ? Optional.of(Work.on(Work.Kind.SEVER_TIE, "the T")) : Optional.empty();
+        Pile.Relation tie = new Pile.Relation("S1", Pile.Type.BOUND, "T");
+        Pile.Relation lies = new Pile.Relation("S1", Pile.Type.OVERHANGS, "T");
+        Members down = stem("S1", StemState.LYING, 0);
+        assertThat(stopsAt(new Spot(10, 8), down, kind, work, tie)).isTrue();
+        assertThat(stopsAt(new Spot(200, 8), down, kind, work, tie)).isFalse();
+        assertThat(stopsAt(new Spot(10, 8), down, kind, work, lies)).isFalse();
+        assertThat(stopsAt(new Spot(10, 8), stem("S1", StemState.HUNG, 0), kind, work, tie))
+                .isTrue();
+    }
+
+    private static boolean stopsAt(Spot stand, Members m, Step.Kind kind, Optional<Work> work, Pile.Relation r) {
+        Step.Post watch = new Step.Post(Role.LOOKOUT, "sefa", Optional.of(stand));
+        Step step = new Step("w", 1, kind, Optional.of("S1"), 0, 30, false, List.of(watch), work, List.of());
+        return Findings.of(tangle(List.of(m.seen()), List.of(step), r)).stream()
+                .anyMatch(f -> f.rule() == RuleId.STANDS_IN_RING);
     }
 
     @Test
