@@ -87,10 +87,13 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
           <Suspense fallback={<div className={css.sketchComes} />}>
             <PlanSketch plan={card.plan} height={230} focus={post.stem} me={sketchMe} />
           </Suspense>
-          <div className="c">
-            <h2>{t('now.then', { role: post.roleWords })}</h2>
-            <p>{post.task}</p>
-          </div>
+          {(run.word !== 'GO' || post.kit.length > 0) && (
+            <div className="c">
+              <h2>{t(run.word === 'GO' ? 'now.role' : 'now.then', { role: post.roleWords })}</h2>
+              {run.word !== 'GO' && <p>{post.task}</p>}
+              {post.kit.length > 0 && <p>{t('brief.needs', { kit: post.kit.join(' · ') })}</p>}
+            </div>
+          )}
         </>
       )}
       <Gust run={run} />

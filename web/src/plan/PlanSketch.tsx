@@ -62,10 +62,14 @@ export function PlanSketch({
     ? me.ways.map((w) => (w.path.length > 1 ? w.path : [me.stand, toward(me.stand, w.azimuthDeg, w.lengthM)]))
     : [];
   const ends = paths.map((p) => p[p.length - 1]);
-  const b = bounds(plan, [...(me ? [me.stand, ...ends] : [])]);
+  const closed = plan.stems.filter((s) => s.closed && (!focus || s.label === focus));
+  const b = bounds(plan, [
+    ...(me ? [me.stand, ...ends] : []),
+    ...closed.flatMap((s) => (s.closed?.ringM === undefined ? [] : s.closed.ground)),
+  ]);
   const unit = Math.max(b.w / 390, b.h / height);
   const text = 13 * unit;
-  const lays = plan.stems.filter((s) => s.lay && (!focus || s.label === focus));
+  const lays = plan.stems.filter((s) => s.lay && s.state !== 'FELLED' && (!focus || s.label === focus));
   return (
     <svg
       viewBox={`${b.x} ${b.y} ${b.w} ${b.h}`}
@@ -189,13 +193,29 @@ export function PlanSketch({
             </g>
           ),
       )}
+      {closed.map((s) => (
+        <polygon
+          key={s.label}
+          points={path(s.closed?.ground ?? [])}
+          fill="none"
+          stroke="var(--keep)"
+          strokeWidth={2.6 * unit}
+          strokeDasharray={`${16 * unit} ${6 * unit}`}
+        />
+      ))}
       {plan.stems.map((s) => (
         <g key={s.label}>
+          {s.closed && s.closed.axis.length > 1 && (
+            <>
+              <polyline points={path(s.closed.axis)} stroke="var(--ink)" strokeWidth={9 * unit} fill="none" />
+              <polyline points={path(s.closed.axis)} stroke="var(--wood)" strokeWidth={5 * unit} fill="none" />
+            </>
+          )}
           <circle
             cx={s.at.eastM}
             cy={-s.at.northM}
             r={4.5 * unit}
-            fill={s.state === 'FELLED' ? 'var(--wood)' : 'var(--panel)'}
+            fill={s.state === 'FELLED' || s.state === 'CUT_UP' ? 'var(--wood)' : 'var(--panel)'}
             stroke="var(--ink)"
             strokeWidth={2.6 * unit}
           />

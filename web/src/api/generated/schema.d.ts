@@ -4078,6 +4078,18 @@ export interface components {
             reason: string;
             who: string;
         };
+        /** @description The closed ground of a stem that hangs or lies. */
+        ClosedPart: {
+            /** @description from butt to tip, or its foot alone where nobody entered how it lies */
+            axis: components["schemas"]["Spot"][];
+            /** @description the same as it lies on the plan */
+            ground: components["schemas"]["Spot"][];
+            /**
+             * Format: double
+             * @description nobody else nearer than this; empty where it is not known or the whole slope below is closed
+             */
+            ringM?: number;
+        };
         /** @description What is closed: drawn, or by how far the tape is from the stem. */
         ClosureRequest: {
             /** Format: double */
@@ -7405,10 +7417,11 @@ export interface components {
             /** Format: double */
             upM: number;
         };
-        /** @description A stem; lay is empty when none is fixed. */
+        /** @description A stem; lay is empty when none is fixed, closed of one that stands and in older documents. */
         StemPart: {
             at: components["schemas"]["Spot"];
             beneath: components["schemas"]["Spot"][];
+            closed?: components["schemas"]["ClosedPart"];
             /** Format: double */
             heightHighM?: number;
             label: string;
@@ -7532,6 +7545,8 @@ export interface components {
         };
         /** @description A step with its people. */
         StepPart: {
+            /** @description when this was frozen; older documents do not say */
+            done: boolean;
             /** Format: int32 */
             endMin: number;
             id: string;

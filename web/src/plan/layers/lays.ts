@@ -6,6 +6,7 @@ import { extent, type PlanScene } from '../scene';
 import { geometryOf } from '../sketching';
 import { Circle, dropStyle, Fill, layStyles, line, Point, Style, toward, words, xy } from '../styles';
 import { token } from '../token';
+import { gone } from '../../app/gone';
 import type { Stage } from '../../stages/stage';
 import type { PlanLayer } from './layer';
 import { msg } from '../words';
@@ -33,8 +34,11 @@ export const otherLays: PlanLayer = {
 function planned(scene: PlanScene, own: boolean): Feature[] {
   const box = extent(scene);
   const out: Feature[] = [];
+  const down = new Set(scene.stems.filter(gone).map((s) => s.id));
   for (const l of scene.lays) {
     if ((l.stemId === scene.selected) !== own) continue;
+    // its ground is free again; what was planned is compared in the review
+    if (down.has(l.stemId) && scene.stage !== 'review') continue;
     const previewed = scene.preview && l.stemId === scene.selected;
     const zone =
       previewed && scene.preview && scene.stage === 'lay'

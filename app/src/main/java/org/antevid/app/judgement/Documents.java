@@ -31,6 +31,8 @@ import org.antevid.core.retreat.WayOut;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stem.StemState;
+import org.antevid.core.tangle.picture.Member;
 import org.antevid.core.tangle.picture.Picture;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -141,7 +143,26 @@ public class Documents {
                 k.reading().at(),
                 k.reading().height().map(h -> Rounding.up(h.high(), 1)),
                 lay,
-                beneath);
+                beneath,
+                closed(s, k));
+    }
+
+    private static Optional<PlanDocument.ClosedPart> closed(Situation s, Stems.ChosenReading k) {
+        String label = k.reading().label();
+        boolean down = k.reading().state() == StemState.HUNG || k.reading().state() == StemState.LYING;
+        return s.place().tangle().filter(p -> down).flatMap(p -> Optional.ofNullable(
+                        s.rings().get(label))
+                .map(ring -> {
+                    Spot foot = k.reading().at();
+                    Optional<List<Spot>> lies = p.member(label)
+                            .flatMap(Member::pose)
+                            .map(x -> List.of(x.butt().at(), x.tip().at()));
+                    return new PlanDocument.ClosedPart(
+                            ring.reachM().map(m -> Rounding.up(m, 0)),
+                            ring.on(foot, lies.orElse(List.of(foot, foot)), p.ground(), Situation.Hang.WHOLE_SLOPE_M)
+                                    .outline(),
+                            lies.orElse(List.of(foot)));
+                }));
     }
 
     /** @return who cuts this stem and who is at its line, as the steps name them */
@@ -199,7 +220,8 @@ public class Documents {
                 posts,
                 ticks(s, st),
                 st.work(),
-                st.kit());
+                st.kit(),
+                st.done());
     }
 
     private static List<CutStep> ticks(Situation s, Step st) {

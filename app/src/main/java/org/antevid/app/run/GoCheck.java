@@ -176,8 +176,7 @@ class GoCheck {
      */
     private Optional<Double> ring(String jobId, String label, Optional<PlanDocument> plan, Judgement.Outside outside) {
         return plan.flatMap(p -> p.stem(label))
-                .flatMap(PlanDocument.StemPart::lay)
-                .map(PlanDocument.LayPart::exclusionM)
+                .flatMap(PlanDocument.StemPart::ringM)
                 .or(() -> judgement.situation(jobId, outside).hangs().stream()
                         .filter(h -> h.hung().equals(label))
                         .map(h -> Rounding.up(h.keepOutM(), 0))

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.antevid.core.crew.Step;
+import org.antevid.core.judge.Phrase;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
@@ -133,6 +134,7 @@ public final class PlanComparison {
                         Optional.of(s.at())));
             }
             lay(s, was);
+            closed(s, was);
         }
         old.keySet().forEach(l -> plain(l, said(ChangeWords.GONE, l)));
     }
@@ -146,8 +148,21 @@ public final class PlanComparison {
         boolean down = now.state().gone() || now.state() == StemState.LYING;
         return down
                 && before.steps().stream()
-                        .anyMatch(st -> (st.kind() == Step.Kind.FELL || st.kind() == Step.Kind.RELEASE)
+                        .anyMatch(st -> (st.kind() == Step.Kind.FELL
+                                        || st.kind() == Step.Kind.RELEASE
+                                        || st.kind() == Step.Kind.CROSSCUT)
                                 && st.stem().filter(now.label()::equals).isPresent());
+    }
+
+    /** Older documents do not say what is closed round a stem that hangs or lies. */
+    private void closed(PlanDocument.StemPart s, PlanDocument.StemPart was) {
+        if (was.closed().isPresent() && s.closed().isPresent()) {
+            differs(ChangeWords.RING, s.label(), s.label(), ring(was), ring(s));
+        }
+    }
+
+    private static Arg ring(PlanDocument.StemPart s) {
+        return s.ringM().map(m -> Arg.up(Dimension.DISTANCE, m)).orElseGet(() -> Arg.name(""));
     }
 
     private void lay(PlanDocument.StemPart s, PlanDocument.StemPart was) {
@@ -274,8 +289,7 @@ public final class PlanComparison {
     private static Message step(ChangeWords says, PlanDocument.StepPart s) {
         return Message.of(says)
                 .with("turn", Arg.count(s.turn()))
-                .with("kind", Arg.term(s.kind()))
-                .with("stem", s.stem().map(Arg::name));
+                .with("title", Arg.said(Phrase.step(s.kind(), s.stem(), s.work())));
     }
 
     private static Message post(ChangeWords says, PlanDocument.StepPart s, PlanDocument.PostPart p) {

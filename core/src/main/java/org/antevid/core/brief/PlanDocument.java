@@ -48,7 +48,16 @@ public record PlanDocument(
             Protection protection,
             String protectedBy) {}
 
-    /** A stem; {@code lay} is empty when none is fixed. */
+    /**
+     * The closed ground of a stem that hangs or lies.
+     *
+     * @param ringM nobody else nearer than this; empty where it is not known or the whole slope below is closed
+     * @param ground the same as it lies on the plan
+     * @param axis from butt to tip, or its foot alone where nobody entered how it lies
+     */
+    public record ClosedPart(Optional<Double> ringM, List<Spot> ground, List<Spot> axis) {}
+
+    /** A stem; {@code lay} is empty when none is fixed, {@code closed} of one that stands and in older documents. */
     public record StemPart(
             String label,
             Species species,
@@ -56,9 +65,19 @@ public record PlanDocument(
             Spot at,
             Optional<Double> heightHighM,
             Optional<LayPart> lay,
-            List<Spot> beneath) {
+            List<Spot> beneath,
+            Optional<ClosedPart> closed) {
+        public StemPart {
+            closed = closed == null ? Optional.empty() : closed;
+        }
+
         private StemPart sketch() {
-            return new StemPart(label, species, state, at, heightHighM, lay.map(LayPart::sketch), beneath);
+            return new StemPart(label, species, state, at, heightHighM, lay.map(LayPart::sketch), beneath, closed);
+        }
+
+        /** @return nobody who is not named comes nearer than this, metres; empty where it is not known */
+        public Optional<Double> ringM() {
+            return lay.map(LayPart::exclusionM).or(() -> closed.flatMap(ClosedPart::ringM));
         }
     }
 
@@ -137,6 +156,7 @@ public record PlanDocument(
      *     documents have none
      * @param work what it does to a stem of a tangle
      * @param kit what it cannot be done without; older documents have none
+     * @param done when this was frozen; older documents do not say
      */
     public record StepPart(
             String id,
@@ -148,7 +168,8 @@ public record PlanDocument(
             List<PostPart> posts,
             List<CutStep> ticks,
             Optional<Work> work,
-            List<StepKit> kit) {
+            List<StepKit> kit,
+            boolean done) {
         public StepPart {
             work = work == null ? Optional.empty() : work;
             kit = kit == null ? List.of() : List.copyOf(kit);
@@ -193,9 +214,14 @@ public record PlanDocument(
 
     /** @return the strictest gust limit of a person's own steps, of the whole plan for one who has none */
     public double gustLimitFor(String personId) {
-        List<StepPart> own = stepsOf(personId);
+        List<StepPart> own = aheadOf(personId);
         return (own.isEmpty() ? steps : own)
                 .stream().mapToDouble(s -> gustLimitMs(s.stem())).min().orElse(windLimitMs);
+    }
+
+    /** @return the person's steps that were not done yet when this was frozen */
+    public List<StepPart> aheadOf(String personId) {
+        return stepsOf(personId).stream().filter(s -> !s.done()).toList();
     }
 
     /** @return the person's posts in order of the steps */

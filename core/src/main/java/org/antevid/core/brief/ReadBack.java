@@ -33,17 +33,19 @@ public final class ReadBack {
         List<Question> questions = new ArrayList<>();
         Optional<PlanDocument.StemPart> stem = stemOf(plan, personId);
         Optional<PlanDocument.LayPart> lay = stem.flatMap(PlanDocument.StemPart::lay);
-        Optional<PlanDocument.WayPart> way = plan.stepsOf(personId).stream()
+        Optional<PlanDocument.WayPart> way = plan.aheadOf(personId).stream()
                 .flatMap(s -> s.posts().stream())
                 .filter(p -> p.personId().equals(personId))
                 .flatMap(p -> p.waysOut().stream())
                 .findFirst();
-        lay.ifPresent(l -> questions.add(number(
-                Message.of(BriefWords.ASK_RING).with("stem", Arg.name(stem.get().label())),
-                Dimension.DISTANCE,
-                Math.ceil(l.exclusionM()),
-                Math.max(4.0, Math.rint(l.exclusionM() / 4)),
-                random)));
+        stem.flatMap(PlanDocument.StemPart::ringM)
+                .ifPresent(ringM -> questions.add(number(
+                        Message.of(BriefWords.ASK_RING)
+                                .with("stem", Arg.name(stem.get().label())),
+                        Dimension.DISTANCE,
+                        Math.ceil(ringM),
+                        Math.max(4.0, Math.rint(ringM / 4)),
+                        random)));
         way.ifPresent(w -> questions.add(direction(Message.of(BriefWords.ASK_WAY_OUT), w.azimuthDeg(), random)));
         lay.ifPresent(l -> questions.add(direction(
                 Message.of(BriefWords.ASK_LAY).with("stem", Arg.name(stem.get().label())), l.layDeg(), random)));
@@ -69,12 +71,14 @@ public final class ReadBack {
     }
 
     private static Optional<PlanDocument.StemPart> stemOf(PlanDocument plan, String personId) {
-        return plan.stepsOf(personId).stream()
+        return plan.aheadOf(personId).stream()
                 .flatMap(s -> s.stem().stream())
                 .flatMap(l -> plan.stem(l).stream())
-                .filter(s -> s.lay().isPresent())
+                .filter(s -> s.ringM().isPresent())
                 .findFirst()
-                .or(() -> plan.stems().stream().filter(s -> s.lay().isPresent()).findFirst());
+                .or(() -> plan.stems().stream()
+                        .filter(s -> s.ringM().isPresent() && !s.state().gone())
+                        .findFirst());
     }
 
     private static Question number(Message asked, Dimension dimension, double right, double apart, Random random) {

@@ -10,6 +10,7 @@ import org.antevid.core.Samples;
 import org.antevid.core.Told;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
+import org.antevid.core.crew.Work;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.message.Arg;
@@ -75,7 +76,14 @@ class PlanTest {
                         Protection.NONE,
                         "")),
                 List.of(new PlanDocument.StemPart(
-                        "S1", Species.POPULUS, state, new Spot(0, 0), Optional.of(24.4), Optional.of(part), List.of())),
+                        "S1",
+                        Species.POPULUS,
+                        state,
+                        new Spot(0, 0),
+                        Optional.of(24.4),
+                        Optional.of(part),
+                        List.of(),
+                        Optional.empty())),
                 List.of(new PlanDocument.StepPart(
                         "a",
                         1,
@@ -86,7 +94,8 @@ class PlanTest {
                         List.of(post),
                         List.of(),
                         Optional.empty(),
-                        List.of())),
+                        List.of(),
+                        false)),
                 EmergencyCard.EMPTY);
     }
 
@@ -126,10 +135,73 @@ class PlanTest {
                 .isNotEmpty();
     }
 
+    /** The first stem lies with its ring; its step is a cut that was done before the plan was frozen, or not. */
+    private static PlanDocument lying(double ringM, boolean done) {
+        PlanDocument plan = plan(new Spot(20, 0), 58, StemState.LYING);
+        PlanDocument.StemPart s = plan.stems().get(0);
+        PlanDocument.StepPart st = plan.steps().get(0);
+        List<Spot> axis = List.of(new Spot(0, 0), new Spot(0, 12));
+        return new PlanDocument(
+                plan.job(),
+                plan.windLimitMs(),
+                plan.slopeDeg(),
+                plan.downhillDeg(),
+                plan.things(),
+                List.of(new PlanDocument.StemPart(
+                        s.label(),
+                        s.species(),
+                        s.state(),
+                        s.at(),
+                        s.heightHighM(),
+                        Optional.empty(),
+                        List.of(),
+                        Optional.of(new PlanDocument.ClosedPart(Optional.of(ringM), axis, axis)))),
+                List.of(new PlanDocument.StepPart(
+                        st.id(),
+                        st.turn(),
+                        Step.Kind.PREPARE,
+                        st.stem(),
+                        st.startMin(),
+                        st.endMin(),
+                        st.posts(),
+                        List.of(),
+                        Optional.of(Work.of(Work.Kind.LET_GO)),
+                        List.of(),
+                        done)),
+                plan.emergency());
+    }
+
+    @Test
+    void theRingOfAStemThatLiesIsAskedBackAndItsChangeIsSaid() {
+        String cutter = BEFORE.steps().get(0).posts().get(0).personId();
+        assertThat(ReadBack.of(lying(17, false), cutter, 3).get(0)).satisfies(q -> {
+            assertThat(q.asked().code()).isEqualTo(BriefWords.ASK_RING);
+            assertThat(((Arg.Amount) q.choices().get(q.right())).value()).isEqualTo(17);
+        });
+        assertThat(PlanComparison.between(lying(17, false), lying(20, false)))
+                .extracting(c -> c.says().code())
+                .containsExactly(ChangeWords.RING);
+        assertThat(PlanComparison.between(lying(17, false), lying(17, true))).isEmpty();
+    }
+
+    @Test
+    void whatWasDoneBeforeItWasFrozenIsNobodysStepAhead() {
+        String cutter = BEFORE.steps().get(0).posts().get(0).personId();
+        assertThat(lying(17, false).aheadOf(cutter)).hasSize(1);
+        assertThat(lying(17, true).aheadOf(cutter)).isEmpty();
+    }
+
     /** The plan with one more step after the first, on another stem and by somebody else. */
     private static PlanDocument further(PlanDocument plan, int startMin, StemState ofTheOther) {
         PlanDocument.StemPart other = new PlanDocument.StemPart(
-                "S2", Species.ALNUS, ofTheOther, new Spot(30, 0), Optional.of(18.0), Optional.empty(), List.of());
+                "S2",
+                Species.ALNUS,
+                ofTheOther,
+                new Spot(30, 0),
+                Optional.of(18.0),
+                Optional.empty(),
+                List.of(),
+                Optional.empty());
         PlanDocument.PostPart post = new PlanDocument.PostPart(
                 "tove", "Tove Arkwright", Role.WINCH, Optional.of(new Spot(60, 0)), List.of());
         PlanDocument.StepPart step = new PlanDocument.StepPart(
@@ -142,7 +214,8 @@ class PlanTest {
                 List.of(post),
                 List.of(),
                 Optional.empty(),
-                List.of());
+                List.of(),
+                false);
         return new PlanDocument(
                 plan.job(),
                 plan.windLimitMs(),

@@ -5,8 +5,7 @@ import java.util.List;
 
 /** An ordinary job, written down by the leader who is signed in on the page, one tap short of its briefing. */
 public final class Ordinary {
-    private static final String MAKE = """
-        async ([name, cutter, lookout]) => {
+    private static final String CALL = """
           const token = () => decodeURIComponent(document.cookie.split('; ').find(c => c.startsWith('XSRF-TOKEN=')).slice(11));
           const call = async (method, path, body) => {
             const r = await fetch(path, { method, headers: { 'content-type': 'application/json', 'X-XSRF-TOKEN': token() }, body: body && JSON.stringify(body) });
@@ -14,6 +13,9 @@ public final class Ordinary {
             if (!r.ok) throw new Error(method + ' ' + path + ' ' + r.status + ' ' + text);
             return text ? JSON.parse(text) : undefined;
           };
+        """;
+
+    private static final String MAKE = "async ([name, cutter, lookout]) => {" + CALL + """
           const people = await call('GET', '/api/people');
           const id = (n) => people.find(p => p.name === n).id;
           const { jobId } = await call('POST', '/api/jobs', { name, place: 'a meadow', visitOn: '2026-11-27' });
@@ -37,10 +39,29 @@ public final class Ordinary {
           return jobId;
         }""";
 
+    private static final String TIED = "async ([job]) => {" + CALL + """
+          const at = '/api/jobs/' + job;
+          const sound = Object.fromEntries(['left', 'right', 'back', 'core', 'crown'].map(k => [k, 'SOUND']));
+          const stem = async (species, state, toBeKept, eastM, northM) => (await call('POST', at + '/stems', { species, state, at: { eastM, northM }, wood: sound,
+            shape: 'FOREST', crown: 'FOREST_BROADLEAF_LEAFLESS', toBeKept, note: '' })).id;
+          await stem('FRAXINUS', 'STANDING', true, 30, 0);
+          const birch = await stem('BETULA', 'LYING', false, 30, 6);
+          for (const [kind, numbers] of [['GIRTH', { girthM: 0.6 }], ['EYE_HEIGHT', { heightM: 9 }], ['EYE_CROWN', { radiusM: 1 }]])
+            await call('POST', at + '/stems/' + birch + '/sightings', { kind, numbers });
+          await call('POST', at + '/tangle/stems/' + birch + '/poses', { butt: { eastM: 30, northM: 6, heightM: 0.1 }, tip: { eastM: 30, northM: 14, heightM: 0.3 },
+            how: 'TAPE', sigmaM: 0.2 });
+          await call('POST', at + '/tangle/relations', { a: 'S3', type: 'BOUND', b: 'S2', carries: 'NOTHING', severFrom: 'OUTSIDE' });
+        }""";
+
     private Ordinary() {}
 
     /** @return the job's id */
     public static String oak(Page leader, String name, String cutter, String lookout) {
         return leader.evaluate(MAKE, List.of(name, cutter, lookout)).toString();
+    }
+
+    /** S3, a birch that lies tied to S2, an ash that stays, is measured and seen. */
+    public static void tiedBirch(Page leader, String job) {
+        leader.evaluate(TIED, List.of(job));
     }
 }

@@ -238,6 +238,73 @@ class LeaderCutsStory extends DemoStory {
         assertThat(word(his)).hasText("Done");
         imre.stage(8);
         assertThat(imre.region("Log")).containsText("cuts and checks not ticked off");
+    }
+
+    /** Beside the felled oak a birch lies, tied to an ash that stays: first the tie, then what follows from it. */
+    @Test
+    @Order(8)
+    void aBirchTiedToAKeptAshGetsAStepThatSeversItAndTheCrewSeesWithWhat() {
+        Ordinary.tiedBirch(imre.page, job);
+        imre.stage(5);
+        assertThat(imre.region("Seen of S3")).containsText("tape and bearing");
+        imre.tab("Order");
+        Locator missing = imre.region("Not yet among the steps of the crew");
+        assertThat(missing).containsText("sever S3 from S2, from outside");
+        imre.shot("tied-order");
+        missing.getByRole(AriaRole.BUTTON).click();
+        assertThat(missing).hasCount(0);
+        imre.stage(7);
+        imre.button("Issue briefing 2");
+        assertThat(imre.region("Signatures")).containsText("0 of 2");
+        tab(sefa, "Briefing");
+        assertThat(sefa.locator("section[aria-label^='Step 2']")).containsText("sever S3 from S2");
+        assertThat(sefa.locator("section[aria-label^='Step 2']")).containsText("With: saw");
+        Looked.at(sefa, "phone-sever");
+        CrewPhone.sign(sefa, "1357");
+        CrewPhone.sign(his, "6174");
+        assertThat(imre.region("Signatures")).containsText("2 of 2");
+    }
+
+    /** Done though nothing moved; what ties it still is asked on the phone, and one tap says that it is free. */
+    @Test
+    @Order(9)
+    void theTieIsSeveredAndOnlyThenTheBirchIsCutUp() {
+        allReady();
+        his.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("GO").setExact(true))
+                .click();
+        assertThat(word(sefa)).hasText("Go");
+        Looked.at(his, "phone-sever-go");
+        done("did not move");
+        assertThat(his.getByRole(AriaRole.STATUS).first()).containsText("What ties it still?");
+        Looked.at(his, "phone-severed");
+        his.getByText("Free of S2").click();
+        assertThat(his.getByText("What ties it still?")).hasCount(0);
+        new JobPage(his).tab("Order");
+        Locator missing = his.locator("[aria-label='Not yet among the steps of the crew']");
+        assertThat(missing).containsText("crosscut S3");
+        missing.getByRole(AriaRole.BUTTON).click();
+        assertThat(missing).hasCount(0);
+        imre.stage(7);
+        imre.button("Issue briefing 3");
+        CrewPhone.sign(sefa, "1357");
+        his.navigate(server.onTheNetwork() + "/crew/" + job);
+        CrewPhone.sign(his, "6174");
+        allReady();
+        his.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("GO").setExact(true))
+                .click();
+        assertThat(word(sefa)).hasText("Go");
+        done("moved as said");
+        imre.stage(5);
+        assertThat(aside()).not().containsText("S3");
         assertThat(browsers.errors()).as("uncaught errors in the pages").isEmpty();
+    }
+
+    private void done(String did) {
+        his.getByText("Step done").click();
+        Locator told = his.getByRole(AriaRole.DIALOG);
+        told.getByText(did).click();
+        Looked.at(his, "phone-told");
+        told.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Keep it"))
+                .click();
     }
 }

@@ -22,6 +22,7 @@ import org.antevid.core.brief.PlanComparison;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.brief.Signals;
 import org.antevid.core.crew.Role;
+import org.antevid.core.crew.Task;
 import org.antevid.core.judge.Phrase;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
@@ -171,7 +172,7 @@ public class BriefingController {
                 .map(i -> new Card(
                         i.number(),
                         i.plan(),
-                        i.plan().stepsOf(me.personId()).stream()
+                        i.plan().aheadOf(me.personId()).stream()
                                 .flatMap(s -> s.posts().stream()
                                         .filter(p -> p.personId().equals(me.personId()))
                                         .map(p -> post(i.plan(), s, p)))
@@ -198,12 +199,12 @@ public class BriefingController {
                 Speech.words().say(Phrase.step(s.kind(), s.stem(), s.work())),
                 p.role(),
                 Speech.words().term(p.role()),
-                Speech.words().term(p.role(), "task"),
+                Speech.words().term(Task.of(s.kind(), p.role())),
                 s.stem(),
                 s.kit().stream().map(k -> Speech.words().say(k.message())).toList(),
                 p.stand(),
                 p.stand().flatMap(at -> stem.map(st -> Rounding.down(at.distanceTo(st.at()), 0))),
-                stem.flatMap(PlanDocument.StemPart::lay).map(PlanDocument.LayPart::exclusionM),
+                stem.flatMap(PlanDocument.StemPart::ringM),
                 p.waysOut());
     }
 

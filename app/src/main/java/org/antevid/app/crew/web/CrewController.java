@@ -12,6 +12,7 @@ import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
+import org.antevid.core.crew.Task;
 import org.antevid.core.judge.Phrase;
 import org.antevid.core.site.Spot;
 import org.springframework.http.HttpStatus;
@@ -94,7 +95,7 @@ public class CrewController {
                                     .map(p -> new PostView(
                                             p.role(),
                                             Speech.words().term(p.role()),
-                                            Speech.words().term(p.role(), "task"),
+                                            Speech.words().term(Task.of(s.kind(), p.role())),
                                             p.personId(),
                                             p.stand()))
                                     .toList(),

@@ -1,0 +1,29 @@
+package org.antevid.core.crew;
+
+/** What somebody does in a step, as it stands on their card; there is a cut card only where a tree is felled. */
+public enum Task {
+    CUT_BY_CARD,
+    CUT_WHAT_LIES,
+    CUT_WHAT_HANGS,
+    CUT_FROM_OUTSIDE,
+    CLEAR_WITH_SAW,
+    PULL,
+    WATCH,
+    KEEP_SHUT;
+
+    public static Task of(Step.Kind kind, Role role) {
+        return switch (role) {
+            case WINCH -> PULL;
+            case LOOKOUT -> WATCH;
+            case GROUND -> KEEP_SHUT;
+            case CUTTER ->
+                switch (kind) {
+                    case FELL -> CUT_BY_CARD;
+                    case CROSSCUT -> CUT_WHAT_LIES;
+                    case RELEASE -> CUT_WHAT_HANGS;
+                    case PREPARE -> CUT_FROM_OUTSIDE;
+                    case CLEAR -> CLEAR_WITH_SAW;
+                };
+        };
+    }
+}
