@@ -53,8 +53,8 @@ class CatalogueTest {
             ".replaces");
 
     /** Forms that every value of a type has or none. */
-    private static final List<String> WHOLE = List.of(
-            ".yes", ".how", ".what", ".tell", ".instrument", ".easier", ".firstCut", ".goodFor", ".disagree");
+    private static final List<String> WHOLE =
+            List.of(".yes", ".how", ".what", ".tell", ".instrument", ".easier", ".firstCut", ".goodFor", ".disagree");
 
     private static final Catalogue ENGLISH = Catalogue.of(Language.ENGLISH);
 

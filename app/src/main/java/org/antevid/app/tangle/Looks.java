@@ -17,7 +17,7 @@ import org.antevid.app.tangle.store.PoseRepository;
 import org.antevid.app.tangle.store.SeenEntity;
 import org.antevid.app.tangle.store.StirredEntity;
 import org.antevid.app.tangle.store.StirredRepository;
-import org.antevid.core.run.StemDid;
+import org.antevid.core.brief.StemDid;
 import org.antevid.core.tangle.picture.LookAgain;
 import org.antevid.core.tangle.picture.Moved;
 import org.springframework.stereotype.Service;

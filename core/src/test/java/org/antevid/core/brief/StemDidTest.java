@@ -1,4 +1,4 @@
-package org.antevid.core.run;
+package org.antevid.core.brief;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
