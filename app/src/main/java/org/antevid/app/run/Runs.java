@@ -238,10 +238,11 @@ public class Runs {
 
     /** @return whether a go is open still; one that no longer goes is ended with what stands against it */
     boolean watch(String jobId) {
-        RunFacts facts = check.facts(jobId);
-        if (facts.course().openGo().isEmpty()) {
+        // most changes are made while nothing runs: then nothing of the plan is asked
+        if (book.course(jobId).openGo().isEmpty()) {
             return false;
         }
+        RunFacts facts = check.facts(jobId);
         if (facts.going().isPresent()) {
             return true;
         }

@@ -175,8 +175,9 @@ class PseudoStory extends DemoStory {
         phone = imre.page;
         phone.evaluate("() => { localStorage.setItem('antevid.language', 'PSEUDO'); "
                 + "sessionStorage.setItem('antevid.manner.pending', 'yes'); }");
+        phone.navigate(server.local() + "/jobs/" + job + "/place");
         for (String stage : List.of("place", "stems", "lay", "cuts", "tangle", "crew", "brief", "run", "review")) {
-            phone.navigate(server.local() + "/jobs/" + job + "/" + stage);
+            phone.locator("nav.rail a[href$='/" + stage + "']").click();
             everyTab(stage);
         }
         phone.navigate(server.local() + "/jobs/" + job + "/trees");
