@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import { api, type Schemas } from '../api/client';
 import { useAct, useStems } from '../api/job';
 import { newId } from '../app/newId';
+import { AgainstGo } from '../stages/run/AgainstGo';
 import { StepDone } from '../stages/run/StepDone';
 import { useWords } from '../words/words';
 
@@ -63,12 +64,7 @@ export default function LeadersGo({
       >
         {lost ? t('go.lost') : run.held ? t('go.held') : 'GO'}
       </Button>
-      {!run.held &&
-        against.map((a) => (
-          <p key={a.why + a.subject} className="s">
-            • {a.words}
-          </p>
-        ))}
+      {!run.held && against.map((a) => <AgainstGo key={a.why + a.subject} job={job} against={a} leader act={act} />)}
       {run.against.length > 3 && !all && (
         <Button type="text" onClick={() => setAll(true)}>
           {t('go.more', { count: run.against.length - 3 })}

@@ -3745,7 +3745,7 @@ export interface components {
         AgainstView: {
             subject: string;
             /** @enum {string} */
-            why: "NO_STEP" | "HOLD" | "SIGNAL" | "NO_BRIEFING" | "PLAN_CHANGED" | "STOP" | "SECOND_OPINION" | "NOT_SIGNED" | "NOT_READY" | "NOT_DONE" | "ASK_AGAIN" | "GUST" | "WIND_SILENT" | "LOOK_AGAIN" | "CLOSED";
+            why: "NO_STEP" | "HOLD" | "SIGNAL" | "NO_BRIEFING" | "PLAN_CHANGED" | "STOP" | "SECOND_OPINION" | "CAUTION" | "NOT_SIGNED" | "NOT_READY" | "NOT_DONE" | "ASK_AGAIN" | "GUST" | "WIND_SILENT" | "LOOK_AGAIN" | "CLOSED";
             words: string;
         };
         AimRequest: {

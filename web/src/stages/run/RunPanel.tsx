@@ -9,6 +9,7 @@ import { useAct, useHold, useJob, useRun, useStems } from '../../api/job';
 import { silentMs } from '../../api/heard';
 import { post, useOutbox } from '../../api/outbox';
 import { newId } from '../../app/newId';
+import { AgainstGo } from './AgainstGo';
 import { StepDone } from './StepDone';
 import type { PanelProps } from '../stage';
 import { Mark } from '../../figures/Mark';
@@ -107,9 +108,7 @@ export default function RunPanel({ job, go }: PanelProps) {
               {msg('standsAgainstAGo')} <span>{r.against.length}</span>
             </h2>
             {r.against.slice(0, 8).map((f) => (
-              <p key={f.why + f.subject} className={`s ${css.itemClose}`}>
-                • {f.words}
-              </p>
+              <AgainstGo key={f.why + f.subject} job={job} against={f} leader={leader} act={act} />
             ))}
             {r.against.length > 8 && <p className="s">{msg('andMore', { againstCount: r.against.length - 8 })}</p>}
           </section>

@@ -199,6 +199,20 @@ final class RunningJob {
         ok(on(cutter, "POST", "/run/ready", Map.of("ready", true)));
         ok(on(watch, "POST", "/run/ready", Map.of("ready", true)));
         ok(on(watch, "POST", "/run/protections/" + path, Map.of("done", true)));
+        readCautions();
+    }
+
+    /** The leader reads what is to be read before a go. */
+    void readCautions() throws Exception {
+        for (JsonNode a : run(leader).get("against")) {
+            if (a.get("why").asText().equals("CAUTION")) {
+                ok(on(
+                        leader,
+                        "POST",
+                        "/acknowledgements",
+                        Map.of("findingKey", a.get("subject").asText())));
+            }
+        }
     }
 
     RunningJob going(SignedIn cutter) throws Exception {

@@ -112,6 +112,7 @@ class GoCheck {
                 f.briefing(),
                 f.planChanged(),
                 against,
+                f.cautions(),
                 f.protections(),
                 f.asked(),
                 f.cuts(),
@@ -156,6 +157,7 @@ class GoCheck {
                 briefing,
                 changed,
                 against,
+                step.map(st -> cautions(jobId, st, outside)).orElse(List.of()),
                 closed,
                 asked,
                 step.map(s -> briefed(s, plan)).orElse(List.of()),
@@ -271,6 +273,13 @@ class GoCheck {
                 .filter(f -> f.severity() == Severity.SECOND_OPINION && f.open() && f.about(label))
                 .forEach(f ->
                         against.add(Against.of(Why.SECOND_OPINION, f.key()).with("finding", Arg.said(f.message())))));
+    }
+
+    private List<Against> cautions(String jobId, Step step, Judgement.Outside outside) {
+        return judgement.findings(jobId, outside).stream()
+                .filter(f -> f.severity() == Severity.CAUTION && f.open() && f.concerns(step))
+                .map(f -> Against.of(Why.CAUTION, f.key()).with("finding", Arg.said(f.message())))
+                .toList();
     }
 
     private static void people(

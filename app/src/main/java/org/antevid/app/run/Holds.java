@@ -157,7 +157,7 @@ public class Holds implements Headlines {
         return Optional.of(Arg.count(count)).filter(x -> ago.compareTo(LATE) >= 0);
     }
 
-    /** Seen by anyone; stopped only by the cutter or the lookout of the step. */
+    /** Seen by anyone; stopped only by the cutter, the lookout or who runs the winch of the step. */
     public void receipt(String jobId, String holdId, Happening.Kind state, String id, SignedIn who) {
         if (state != Happening.Kind.SEEN && state != Happening.Kind.STOPPED) {
             throw new RefusedInput("BAD_CHOICE", "state", Message.of(Answer.SEEN_OR_STOPPED));
@@ -172,7 +172,7 @@ public class Holds implements Headlines {
         if (stopped
                 && facts.step().stream()
                         .flatMap(s -> s.posts().stream())
-                        .noneMatch(p -> p.personId().equals(who.personId()) && Runs.seesTheSaw(p.role()))) {
+                        .noneMatch(p -> p.personId().equals(who.personId()) && Runs.saysStopped(p.role()))) {
             throw new NotAllowed(Message.of(Answer.WHO_CONFIRMS_STOPPED));
         }
         book.append(jobId, RunBook.Line.of(state, holdId), id, who, () -> {

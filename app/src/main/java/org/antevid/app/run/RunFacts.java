@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.antevid.app.briefing.Briefings;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.place.Places;
@@ -22,6 +23,7 @@ import org.antevid.core.run.LogWords;
  * What the run of a job is at one version, the same for everybody: put together once, however many ask.
  *
  * @param against what stands against a go of the step, but for how old the wind's reading is
+ * @param cautions of the step that nobody has acknowledged: they are read before a go, and end none
  * @param asked the places that must be looked at before each go
  * @param cuts the steps of the cut as they were briefed
  * @param times when each happening was stored, and by whom
@@ -36,6 +38,7 @@ public record RunFacts(
         Optional<Briefings.Issue> briefing,
         boolean planChanged,
         List<Against> against,
+        List<Against> cautions,
         List<Places.PlacedFeature> protections,
         Set<String> asked,
         List<CutStep> cuts,
@@ -55,6 +58,13 @@ public record RunFacts(
         return step.map(s ->
                         Set.copyOf(s.posts().stream().map(Step.Post::personId).toList()))
                 .orElse(Set.of());
+    }
+
+    /** @return what has to be cleared or read before a go is given; while one goes, what ends it alone */
+    public List<Against> beforeGo() {
+        return going().isPresent()
+                ? against
+                : Stream.concat(against.stream(), cautions.stream()).toList();
     }
 
     /** @return the go that goes, derived from all it rests on */

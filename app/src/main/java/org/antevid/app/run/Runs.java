@@ -128,7 +128,7 @@ public class Runs {
         if (facts.going().isPresent()) {
             return;
         }
-        refuse(facts.against());
+        refuse(facts.beforeGo());
         Step step = current(facts);
         String briefing = facts.briefing().map(b -> String.valueOf(b.number())).orElse("");
         write(
@@ -260,8 +260,13 @@ public class Runs {
                         .anyMatch(p -> p.personId().equals(who.personId()) && seesTheSaw(p.role()));
     }
 
-    public static boolean seesTheSaw(Role role) {
+    private static boolean seesTheSaw(Role role) {
         return role == Role.CUTTER || role == Role.LOOKOUT;
+    }
+
+    /** @return whether this person can say that all is stopped: who holds the saw, sees it, or runs what pulls */
+    public static boolean saysStopped(Role role) {
+        return seesTheSaw(role) || role == Role.WINCH;
     }
 
     /** Cutter, lookout or leader ticks off a step of the cut, or takes the tick back. */

@@ -117,6 +117,14 @@ public record Finding(
         return cleared.isEmpty();
     }
 
+    /** @return whether it matters while this step is done: of the job, of a place, of the step or of its stem */
+    public boolean concerns(Step step) {
+        if (subject instanceof Subject.Stem s) {
+            return step.stem().filter(s.id()::equals).isPresent();
+        }
+        return !(subject instanceof Subject.Work w) || w.id().equals(step.id());
+    }
+
     /** @return whether it is about this stem */
     public boolean about(String label) {
         return subject instanceof Subject.Stem s && s.id().equals(label);

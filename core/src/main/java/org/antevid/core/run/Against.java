@@ -21,6 +21,8 @@ public record Against(Why why, String subject, Message message) {
         PLAN_CHANGED,
         STOP,
         SECOND_OPINION,
+        /** read before a go; one that comes up while it goes ends nothing */
+        CAUTION,
         NOT_SIGNED,
         NOT_READY,
         NOT_DONE,

@@ -219,7 +219,7 @@ public class RunController {
                 f.ringM(),
                 f.waitAt(),
                 f.course().signalTried().map(h -> f.line(h).at()),
-                f.against().stream()
+                f.beforeGo().stream()
                         .map(a -> new AgainstView(
                                 a.why(), a.subject(), Speech.words().say(a.message())))
                         .toList(),
@@ -295,7 +295,7 @@ public class RunController {
                 Speech.words().say(Phrase.step(s.kind(), s.stem(), s.work())),
                 s.stem(),
                 states,
-                mine.stream().anyMatch(Runs::seesTheSaw),
+                mine.stream().anyMatch(Runs::saysStopped),
                 !mine.isEmpty(),
                 ready.containsKey(me.personId()),
                 cuts,
