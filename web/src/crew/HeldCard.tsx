@@ -21,6 +21,8 @@ export function HeldCard({ hold, me, unsent, says, mayConfirm, confirming, confi
   const who = (state: 'SEEN' | 'STOPPED') => hold?.receipts.filter((r) => r.state === state).map((r) => r.who) ?? [];
   const seen = who('SEEN');
   const stopped = who('STOPPED');
+  /** Who holds the saw and who runs the winch each say it of what they run. */
+  const said = hold?.receipts.some((r) => r.state === 'STOPPED' && r.personId === me) ?? false;
   const mine = unsent || Boolean(hold?.presses.some((p) => p.personId === me));
   return (
     <section className="stopnow" role="alert" aria-label={t('held.label')}>
@@ -44,7 +46,7 @@ export function HeldCard({ hold, me, unsent, says, mayConfirm, confirming, confi
           <Mark kind={stopped.length > 0 ? 'ready' : 'none'} /> {t('held.stopped', { names: stopped.join(', ') })}
         </li>
       </ul>
-      {mayConfirm && stopped.length === 0 && (
+      {mayConfirm && !said && (
         <Button size="large" block disabled={confirming} onClick={confirm}>
           {t(confirming ? 'sending' : 'held.confirm')}
         </Button>

@@ -6884,6 +6884,7 @@ export interface components {
         ReceiptView: {
             /** Format: date-time */
             at: string;
+            personId: string;
             /** @enum {string} */
             state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED";
             who: string;

@@ -346,6 +346,11 @@ class JobFlowTest {
         assertThat(on(saw, "POST", "/run/holds/h1/receipts", Map.of("state", "STOPPED"))
                         .status())
                 .isEqualTo(204);
+        assertThat(on(leader, "GET", "/run/holds", null)
+                        .body()
+                        .at("/0/receipts/0/personId")
+                        .asText())
+                .isEqualTo(saw.personId());
         assertThat(on(leader, "POST", "/run/go", null).codes()).contains("HOLD");
         long through = on(leader, "GET", "/run/holds", null)
                 .body()

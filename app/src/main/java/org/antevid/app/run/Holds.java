@@ -56,7 +56,7 @@ public class Holds implements Headlines {
     public record PressView(String id, String who, String personId, String reason, Instant at, Instant arrivedAt) {}
 
     /** Somebody saw it, or says that all is stopped. */
-    public record ReceiptView(String who, Happening.Kind state, Instant at) {}
+    public record ReceiptView(String personId, String who, Happening.Kind state, Instant at) {}
 
     /**
      * @param id of the press that called it
@@ -107,9 +107,9 @@ public class Holds implements Headlines {
                 .toList();
         List<ReceiptView> receipts = hold.receipts().stream()
                 .map(r -> lines.get(r.seq()))
-                .map(l -> new ReceiptView(l.who, l.kind, l.at))
+                .map(l -> new ReceiptView(l.personId, l.who, l.kind, l.at))
                 .collect(Collectors.toMap(
-                        r -> r.who + r.state, Function.identity(), (a, b) -> a, java.util.LinkedHashMap::new))
+                        r -> r.personId + r.state, Function.identity(), (a, b) -> a, java.util.LinkedHashMap::new))
                 .values()
                 .stream()
                 .toList();

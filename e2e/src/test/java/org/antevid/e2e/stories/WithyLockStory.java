@@ -594,7 +594,7 @@ class WithyLockStory {
         tove.getByText("Confirm: stopped").click();
         assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']")).containsText("stopped: Tove Arkwright");
         nadia.getByText("Confirm: stopped").click();
-        assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']")).containsText("stopped: Nadia Quill");
+        assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']")).containsText("stopped: Tove Arkwright, Nadia Quill");
         Looked.at(sefa, "phone-hold");
         imre.shot("hold");
         Object status =
