@@ -255,4 +255,20 @@ class FindingsTest {
                 .anyMatch(f ->
                         f.severity() == Severity.STOP && Told.says(f, "TWO_PLACES") || Told.says(f, "TWICE_IN_STEP"));
     }
+
+    /** What is read before a step: what is said of the job, of places, of the step and its stem; no other stem's. */
+    @Test
+    void aFindingConcernsTheStepItIsAboutAndTheOnesOfItsStem() {
+        Step step = new Step("a", 1, Step.Kind.FELL, Optional.of("S1"), 0, 30, false, List.of());
+        Step other = new Step("b", 2, Step.Kind.FELL, Optional.of("S2"), 30, 60, false, List.of());
+        assertThat(Finding.of(RuleId.TODAY, Severity.CAUTION, "S1").concerns(step))
+                .isTrue();
+        assertThat(Finding.of(RuleId.TODAY, Severity.CAUTION, "S2").concerns(step))
+                .isFalse();
+        assertThat(Finding.of(RuleId.TODAY, Severity.CAUTION, step).concerns(step))
+                .isTrue();
+        assertThat(Finding.of(RuleId.TODAY, Severity.CAUTION, other).concerns(step))
+                .isFalse();
+        assertThat(Finding.ofJob(RuleId.TODAY, Severity.CAUTION).concerns(step)).isTrue();
+    }
 }

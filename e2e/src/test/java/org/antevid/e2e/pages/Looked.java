@@ -17,6 +17,24 @@ public final class Looked {
         async () => (await axe.run(document, { resultTypes: ['violations'], preload: false })).violations
           .map((v) => v.id + ' (' + v.impact + '): ' + v.nodes.slice(0, 3).map((n) => n.html.slice(0, 160)).join(' ; '))""";
 
+    /** Words that run out of their panel at a side, but for those that a part of it scrolls or shortens. */
+    private static final String CUT_OFF = """
+        () => [...document.querySelectorAll('aside, .phone, main')].flatMap((panel) => {
+          const box = panel.getBoundingClientRect();
+          const shortened = (el) => {
+            for (let p = el; p && p !== panel; p = p.parentElement) {
+              const s = getComputedStyle(p);
+              if ((s.overflowX !== 'visible' && !p.classList.contains('body')) || s.position === 'fixed' || s.clipPath !== 'none') return true;
+            }
+            return false;
+          };
+          return [...panel.querySelectorAll('*')].filter((el) => {
+            if (![...el.childNodes].some((n) => n.nodeType === Node.TEXT_NODE && n.textContent.trim())) return false;
+            const r = el.getBoundingClientRect();
+            return r.width > 2 && r.height > 2 && (r.right > box.right + 1 || r.left < box.left - 1) && !shortened(el);
+          }).map((el) => el.textContent.trim().slice(0, 80));
+        })""";
+
     /** Pictures are for who looks at them: {@code ANTEVID_SHOTS=1 ./antevid test} keeps them all. */
     static final boolean PICTURES = System.getenv("ANTEVID_SHOTS") != null;
 
@@ -38,5 +56,6 @@ public final class Looked {
             throw new UncheckedIOException("run the build of web/ first", e);
         }
         assertThat((List<?>) page.evaluate(VIOLATIONS)).as("axe, " + name).isEmpty();
+        assertThat((List<?>) page.evaluate(CUT_OFF)).as("cut off, " + name).isEmpty();
     }
 }

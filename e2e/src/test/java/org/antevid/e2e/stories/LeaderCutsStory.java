@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.antevid.e2e.Server;
+import org.antevid.e2e.pages.Cautions;
 import org.antevid.e2e.pages.CrewPhone;
 import org.antevid.e2e.pages.JobPage;
 import org.antevid.e2e.pages.Looked;
@@ -106,11 +107,7 @@ class LeaderCutsStory extends DemoStory {
                     .click();
             assertThat(p.getByText("Not ready now")).isVisible();
         }
-        Locator read = his.getByText("I have read it");
-        for (int n = 0; n < 12 && read.count() > 0; n++) {
-            read.first().click();
-            his.waitForTimeout(700);
-        }
+        Cautions.readAll(his);
     }
 
     @Test

@@ -15,6 +15,7 @@ import org.antevid.e2e.Browsers;
 import org.antevid.e2e.OneStory;
 import org.antevid.e2e.Server;
 import org.antevid.e2e.TailgateNetwork;
+import org.antevid.e2e.pages.Cautions;
 import org.antevid.e2e.pages.CrewPhone;
 import org.antevid.e2e.pages.JobPage;
 import org.antevid.e2e.pages.Looked;
@@ -594,7 +595,8 @@ class WithyLockStory {
         tove.getByText("Confirm: stopped").click();
         assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']")).containsText("stopped: Tove Arkwright");
         nadia.getByText("Confirm: stopped").click();
-        assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']")).containsText("stopped: Tove Arkwright, Nadia Quill");
+        assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']"))
+                .containsText("stopped: Tove Arkwright, Nadia Quill");
         Looked.at(sefa, "phone-hold");
         imre.shot("hold");
         Object status =
@@ -668,15 +670,6 @@ class WithyLockStory {
         }
     }
 
-    /** What is to be read before a go is read where it stands against it. */
-    private void readCautions() {
-        Locator read = imre.region("Against a go").getByText("I have read it");
-        for (int n = 0; n < 30 && read.count() > 0; n++) {
-            read.first().click();
-            imre.page.waitForTimeout(700);
-        }
-    }
-
     private void ready(Page phone) {
         phone.locator(".tabs a").nth(1).click();
         phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("I am ready"))
@@ -685,7 +678,7 @@ class WithyLockStory {
     }
 
     private void go() {
-        readCautions();
+        Cautions.readAll(imre.page);
         assertThat(imre.page.locator(".next")).containsText("all is green");
         imre.page.locator(".next").click();
         assertThat(imre.page.locator(".next")).containsText("Step done");
