@@ -30,6 +30,9 @@ export const useTangle = (job: string) =>
   useQuery({ queryKey: ['job', job, 'tangle'], queryFn: () => data(api.GET('/api/jobs/{job}/tangle', at(job))) });
 export const useSteps = (job: string) =>
   useQuery({ queryKey: ['job', job, 'steps'], queryFn: () => data(api.GET('/api/jobs/{job}/steps', at(job))) });
+/** What mends what is wrong with the crew's day, when it ends and what it waits for. */
+export const useRoster = (job: string) =>
+  useQuery({ queryKey: ['job', job, 'roster'], queryFn: () => data(api.GET('/api/jobs/{job}/roster', at(job))) });
 /** What the order of the tangle says that no step of the crew does yet. */
 export const useMissingSteps = (job: string) =>
   useQuery({

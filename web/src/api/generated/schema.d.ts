@@ -635,6 +635,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/members/{person}/presence": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Sets when somebody of the job is on site. */
+        put: operations["jobPresence"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/members/{person}/sign-out": {
         parameters: {
             query?: never;
@@ -839,6 +856,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/place/hours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** When work starts and when it gets dark. */
+        put: operations["surroundingsHours"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/place/machines": {
         parameters: {
             query?: never;
@@ -1005,6 +1039,58 @@ export interface paths {
         /** Records where a stem came to lie and how the hinge looked; odd numbers are asked back once. */
         put: operations["reviewOutcome"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/roster": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The smallest change that mends each finding about the crew; when the day ends and what it waits for. */
+        get: operations["rosterRoster"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/roster/mend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes the change that mends a finding, as it was shown; another one by now is refused. */
+        post: operations["rosterMend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/roster/shorter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A shorter day for the same people, where there is one; more lists is thinking longer. */
+        get: operations["rosterShorter"];
+        put?: never;
+        /** Takes the shorter day over as it was shown. */
+        post: operations["rosterTake"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2576,6 +2662,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{id}/competences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** What somebody is competent for, with the proofs; whoever writes it down confirms that they have seen them. */
+        put: operations["peopleCompetent"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{id}/passphrase": {
         parameters: {
             query?: never;
@@ -4133,6 +4236,11 @@ export interface components {
             until?: string;
             who: string;
         };
+        CompetencesRequest: {
+            held: components["schemas"]["HeldRequest"][];
+            /** Format: int64 */
+            version: number;
+        };
         ConditionChoice: {
             /** @enum {string} */
             key: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
@@ -4228,6 +4336,19 @@ export interface components {
         Credentials: {
             name: string;
             passphrase: string;
+        };
+        /** @description Minutes a step takes. */
+        CrewStepSpread: {
+            /**
+             * Format: int32
+             * @description when all goes well, 1 to its usual time
+             */
+            leastMin: number;
+            /**
+             * Format: int32
+             * @description when little does, from its usual time to 1440
+             */
+            mostMin: number;
         };
         /** @description What a step in a tangle does to its stem, beyond the kind of the step. */
         CrewWork: {
@@ -4444,7 +4565,6 @@ export interface components {
             /** @description the worst that is found of it; empty where nothing is */
             worst?: string;
         };
-        /** @description What is not given stays as it is. */
         DayRequest: {
             /** @enum {string} */
             ground?: "FIRM" | "WET" | "FROZEN" | "SLIPPERY";
@@ -4936,13 +5056,13 @@ export interface components {
              * @description what the giver of a second opinion must be competent for
              * @enum {string}
              */
-            mayClear: "SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS";
+            mayClear: "SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE";
             open: boolean;
             /**
              * @description the rule that found it
              * @enum {string}
              */
-            rule: "PERMIT_NOT_KNOWN" | "PERMIT_NO" | "EMERGENCY_CARD" | "LIVE_LINE" | "VOLTAGE" | "MACHINE_NOT_RECORDED" | "MACHINE_KEPT_OUT" | "MACHINE_TOO_WEAK" | "PEOPLE_NOBODY_NAMED" | "PEOPLE_NOT_YET_OUT" | "WIND_NOT_KNOWN" | "WIND_NOW" | "WIND_AHEAD" | "DUSK" | "DARK" | "DARK_AHEAD" | "GROUND" | "CROWN_LOAD" | "READINGS_DISAGREE" | "CREW_SIGHTINGS_WAIT" | "HEAVE" | "UNION_ABOVE_CUT" | "UNION_BELOW_CUT" | "VERDICT_EXCLUDED" | "LEFT_YET_WORKED_ON" | "LEFT_YET_LAID" | "READING_MISSING" | "DEFECT" | "DEFECT_PROBED" | "STRIKE" | "ANY_WAY" | "IN_FAN" | "CONTROL_LOST" | "HANGS_UP" | "WITHIN_REACH" | "CONTROL" | "ROTTEN_CORNER" | "BELOW_KEPT" | "BELOW_OPEN" | "NO_WAY_OUT" | "WAY_BARRED" | "COVER_TREE" | "TIME_NOT_KNOWN" | "TOO_SLOW" | "NO_LAY" | "NOT_FIXED" | "PULLER_IN_REACH" | "MOVED_PLATE" | "BED_LIFTS_BUTT" | "BAR_TOO_SHORT" | "FACE_BORE" | "THIN_HINGE" | "FACE_BYPASS" | "BACK_CUT_LOW" | "WEDGES_IN_DEAD_WOOD" | "SIDE_LEAN" | "STRAP" | "STRAP_UNDER_FULL_PULL" | "SPLITS" | "OPENED_FACE" | "CUT_TOO_HIGH" | "CUT_MEETS" | "SCHOOL" | "SPECIAL_CUT" | "SPECIAL_CUTTER" | "TODAY" | "PULL_REFUSED" | "RIGGING" | "KIT_NOT_CHECKED" | "NO_FALLBACK" | "NOBODY_AT_LINE" | "GUY_WRONG_SIDE" | "GUY_TIGHTENS" | "GUY_SLACK" | "GUY_NO_ROPE" | "GUY_WEAK" | "HUNG" | "SUPPORT_CUT" | "STANDS_BENEATH" | "WORK_BENEATH" | "HUNG_IN_RING" | "NO_GUARD" | "KEPT_COMES_DOWN" | "KERF_SAYS_OTHERWISE" | "RING_NOT_KNOWN" | "RING_OF_STEMS" | "PLATE_UP" | "PICTURE_NOT_REENTERED" | "PICTURE_OLD" | "CLOSURE_SHORT" | "STANDS_IN_BIGHT" | "STANDS_IN_SWING" | "SECTIONED" | "BUILDING_NOT_ASKED" | "REST_SUPPOSED" | "PART_NOT_SEEN" | "TIE_NOT_KNOWN" | "CREW" | "POST_EMPTY" | "STAND_NOT_SET" | "STANDS_IN_RING" | "STANDS_IN_ZONE" | "PLACE_IN_ZONE" | "CREWS_TOO_NEAR" | "LONG_AT_THE_SAW";
+            rule: "PERMIT_NOT_KNOWN" | "PERMIT_NO" | "EMERGENCY_CARD" | "LIVE_LINE" | "VOLTAGE" | "MACHINE_NOT_RECORDED" | "MACHINE_KEPT_OUT" | "MACHINE_TOO_WEAK" | "PEOPLE_NOBODY_NAMED" | "PEOPLE_NOT_YET_OUT" | "WIND_NOT_KNOWN" | "WIND_NOW" | "WIND_AHEAD" | "DUSK" | "DARK" | "DARK_AHEAD" | "GROUND" | "CROWN_LOAD" | "READINGS_DISAGREE" | "CREW_SIGHTINGS_WAIT" | "HEAVE" | "UNION_ABOVE_CUT" | "UNION_BELOW_CUT" | "VERDICT_EXCLUDED" | "LEFT_YET_WORKED_ON" | "LEFT_YET_LAID" | "READING_MISSING" | "DEFECT" | "DEFECT_PROBED" | "STRIKE" | "ANY_WAY" | "IN_FAN" | "CONTROL_LOST" | "HANGS_UP" | "WITHIN_REACH" | "CONTROL" | "ROTTEN_CORNER" | "BELOW_KEPT" | "BELOW_OPEN" | "NO_WAY_OUT" | "WAY_BARRED" | "COVER_TREE" | "TIME_NOT_KNOWN" | "TOO_SLOW" | "NO_LAY" | "NOT_FIXED" | "PULLER_IN_REACH" | "MOVED_PLATE" | "BED_LIFTS_BUTT" | "BAR_TOO_SHORT" | "FACE_BORE" | "THIN_HINGE" | "FACE_BYPASS" | "BACK_CUT_LOW" | "WEDGES_IN_DEAD_WOOD" | "SIDE_LEAN" | "STRAP" | "STRAP_UNDER_FULL_PULL" | "SPLITS" | "OPENED_FACE" | "CUT_TOO_HIGH" | "CUT_MEETS" | "SCHOOL" | "SPECIAL_CUT" | "SPECIAL_CUTTER" | "TODAY" | "PULL_REFUSED" | "RIGGING" | "KIT_NOT_CHECKED" | "NO_FALLBACK" | "NOBODY_AT_LINE" | "GUY_WRONG_SIDE" | "GUY_TIGHTENS" | "GUY_SLACK" | "GUY_NO_ROPE" | "GUY_WEAK" | "HUNG" | "SUPPORT_CUT" | "STANDS_BENEATH" | "WORK_BENEATH" | "HUNG_IN_RING" | "NO_GUARD" | "KEPT_COMES_DOWN" | "KERF_SAYS_OTHERWISE" | "RING_NOT_KNOWN" | "RING_OF_STEMS" | "PLATE_UP" | "PICTURE_NOT_REENTERED" | "PICTURE_OLD" | "CLOSURE_SHORT" | "STANDS_IN_BIGHT" | "STANDS_IN_SWING" | "SECTIONED" | "BUILDING_NOT_ASKED" | "REST_SUPPOSED" | "PART_NOT_SEEN" | "TIE_NOT_KNOWN" | "CREW" | "CREW_NOT_KNOWN" | "POST_EMPTY" | "STAND_NOT_SET" | "STANDS_IN_RING" | "STANDS_IN_ZONE" | "PLACE_IN_ZONE" | "CREWS_TOO_NEAR" | "LONG_AT_THE_SAW";
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             source: string;
@@ -5064,6 +5184,17 @@ export interface components {
             /** Format: double */
             heightM: number;
             takenHow: string;
+        };
+        /** @description A competence with its proof; what is left out is not known. */
+        HeldRequest: {
+            /** @enum {string} */
+            competence: "SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE";
+            /** Format: double */
+            maxDiameterM?: number;
+            proof?: string;
+            trainee?: boolean;
+            /** Format: date */
+            validTo?: string;
         };
         /** @description A part of the stem nobody could see. */
         Hidden: {
@@ -5234,6 +5365,17 @@ export interface components {
                 /** @description speed, up */
                 gustMs: string;
             };
+        };
+        HoursRequest: {
+            /** Format: int32 */
+            darkMin?: number;
+            /**
+             * Format: int32
+             * @description minutes of the day; left out is not known
+             */
+            startsMin?: number;
+            /** Format: int64 */
+            version?: number;
         };
         /** @description The rules in force, and what each number rests on. */
         HouseView: {
@@ -6023,6 +6165,17 @@ export interface components {
         MemberRequest: {
             personId: string;
         };
+        MendRequest: {
+            change: string;
+            finding: string;
+        };
+        MendView: {
+            /** @description the change itself, to be sent back when it is wanted */
+            change: string;
+            /** @description keys of the findings it mends */
+            findings: string[];
+            words: string;
+        };
         /** @description A message as the interface gives it: in the words of the person who asks, with what it is said of beside. */
         MessageView: {
             /** @description numbers in SI units, names of constants, people's own words */
@@ -6051,6 +6204,12 @@ export interface components {
             slopeDeg?: number;
             /** @enum {string} */
             voltage?: "NOT_KNOWN" | "TELEPHONE" | "LOW" | "HIGH" | "TRACTION";
+        };
+        MoreView: {
+            /** @enum {string} */
+            competence: "SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE";
+            /** Format: int32 */
+            savesMin: number;
         };
         MyPost: {
             /** Format: double */
@@ -6102,7 +6261,7 @@ export interface components {
             passphrase: string;
         };
         NewPersonRequest: {
-            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS")[];
+            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE")[];
             name: string;
             /** @enum {string} */
             office: "LEADER" | "CREW" | "REVIEWER" | "OWNER";
@@ -6360,7 +6519,7 @@ export interface components {
             };
         };
         PersonEntry: {
-            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS")[];
+            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE")[];
             /** @description for the owner alone, until it is used */
             firstWord?: string;
             id: string;
@@ -6368,11 +6527,15 @@ export interface components {
             /** @enum {string} */
             office: "LEADER" | "CREW" | "REVIEWER" | "OWNER";
             pinSet: boolean;
+            /** @description each competence with until when its proof is good, how thick a cut it allows, who confirmed it */
+            proofs: components["schemas"]["ProofView"][];
             /**
              * Format: int32
              * @description in how many places, for the owner alone
              */
             signedInAt: number;
+            /** Format: int64 */
+            version: number;
         };
         PersonState: {
             name: string;
@@ -6386,14 +6549,18 @@ export interface components {
             stand?: components["schemas"]["Spot"];
         };
         PersonView: {
-            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS")[];
+            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE")[];
             /** @description for the leader alone, until it is used: read it out to the person beside whom it stands */
             firstWord?: string;
+            /** Format: int32 */
+            fromMin: number;
             id: string;
             joined: boolean;
             name: string;
             /** @enum {string} */
             part: "LEADER" | "CREW" | "REVIEWER";
+            /** Format: int32 */
+            toMin?: number;
         };
         PhotoView: {
             /** Format: date-time */
@@ -6438,6 +6605,8 @@ export interface components {
             /** Format: double */
             contourIntervalM: number;
             contours: components["schemas"]["Contour"][];
+            /** Format: int32 */
+            darkMin?: number;
             /** @enum {string} */
             ground: "FIRM" | "WET" | "FROZEN" | "SLIPPERY";
             heights: components["schemas"]["KnownHeight"][];
@@ -6448,6 +6617,8 @@ export interface components {
             load: "NONE" | "SNOW" | "ICE";
             machines: components["schemas"]["MachineView"][];
             permits: components["schemas"]["PermitView"][];
+            /** Format: int32 */
+            startsMin?: number;
             underlay?: components["schemas"]["UnderlayView"];
             versions: components["schemas"]["Versions"];
         };
@@ -6720,6 +6891,13 @@ export interface components {
             stand?: components["schemas"]["Spot"];
             task: string;
         };
+        /** @description When somebody is on site, minutes from the start of work; left out is to the end. */
+        PresenceRequest: {
+            /** Format: int32 */
+            fromMin: number;
+            /** Format: int32 */
+            toMin?: number;
+        };
         /** @description A press as people see it: when it was pressed, and when it arrived. */
         PressView: {
             /** Format: date-time */
@@ -6768,6 +6946,25 @@ export interface components {
             }[];
             ok?: boolean;
             status?: number;
+        };
+        ProofView: {
+            /** @enum {string} */
+            competence: "SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE";
+            /** Format: date-time */
+            confirmedAt?: string;
+            /** @description who wrote it down, and so has seen the proof */
+            confirmedBy?: string;
+            /** Format: double */
+            maxDiameterM?: number;
+            proof: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description diameter, down */
+                maxDiameterM?: string;
+            };
+            trainee: boolean;
+            /** Format: date */
+            validTo?: string;
         };
         ProtectionState: {
             askAgain: boolean;
@@ -7028,6 +7225,10 @@ export interface components {
             /** @enum {string} */
             when?: "STRAP_RELEASED" | "KERF_OPENS";
         };
+        RosterView: {
+            mends: components["schemas"]["MendView"][];
+            times?: components["schemas"]["TimesView"];
+        };
         RunView: {
             against: components["schemas"]["AgainstView"][];
             /** @description what ended the last go, when the word is STAND_FAST */
@@ -7132,6 +7333,16 @@ export interface components {
                 massKg: string;
             };
             words: string;
+        };
+        ShorterView: {
+            changes: components["schemas"]["TurnView"][];
+            /** Format: int32 */
+            endMin: number;
+            /** Format: int32 */
+            lowestMin: number;
+            /** @description what one person more would save, largest first */
+            oneMore: components["schemas"]["MoreView"][];
+            provenBest: boolean;
         };
         ShotRequest: {
             aimedAt: components["schemas"]["Spot"];
@@ -7571,6 +7782,7 @@ export interface components {
             /** @enum {string} */
             kind: "RELEASE" | "FELL" | "CROSSCUT" | "CLEAR" | "PREPARE";
             posts: components["schemas"]["PostRequest"][];
+            spread?: components["schemas"]["CrewStepSpread"];
             /** Format: int32 */
             startMin: number;
             stem?: string;
@@ -7603,6 +7815,7 @@ export interface components {
             /** @description what it cannot be done without, as it is said */
             kit: string[];
             posts: components["schemas"]["PostView"][];
+            spread?: components["schemas"]["CrewStepSpread"];
             /** Format: int32 */
             startMin: number;
             stem?: string;
@@ -7749,6 +7962,15 @@ export interface components {
             /** @description a piece goes with it; otherwise it is a preparation */
             removes: boolean;
             words: string;
+        };
+        TakeRequest: {
+            /** Format: int32 */
+            endMin: number;
+            /**
+             * Format: int32
+             * @description how many orders are tried
+             */
+            lists: number;
         };
         Taker: {
             id: string;
@@ -8205,6 +8427,28 @@ export interface components {
             /** Format: double */
             zoneM: number;
         };
+        TimesView: {
+            /** @description why it cannot */
+            binds?: string;
+            /** Format: int32 */
+            endMin: number;
+            /**
+             * Format: int32
+             * @description minutes of light left then; less than none is after dark; empty while it is not known
+             */
+            lightSpareMin?: number;
+            /**
+             * Format: int32
+             * @description done by then in four days out of five
+             */
+            likely80Min: number;
+            /**
+             * Format: int32
+             * @description no plan ends sooner; empty where the work cannot be done by these people
+             */
+            lowestMin?: number;
+            waits: components["schemas"]["WaitView"][];
+        };
         TornPartRequest: {
             /** Format: double */
             atM: number;
@@ -8272,6 +8516,15 @@ export interface components {
             placeOpen: boolean;
             /** @description what was tapped, each with its standard deviation */
             seen: components["schemas"]["SeenView"][];
+        };
+        TurnView: {
+            /** Format: int32 */
+            endMin: number;
+            /** Format: int32 */
+            startMin: number;
+            step: string;
+            title: string;
+            who: string;
         };
         TwoPointsRequest: {
             firstPixel: components["schemas"]["PixelView"];
@@ -8397,6 +8650,13 @@ export interface components {
             id: string;
             stemId: string;
             who: string;
+        };
+        WaitView: {
+            step: string;
+            /** @description person, ground or equipment that binds */
+            what?: string;
+            /** @enum {string} */
+            why: "ORDER" | "PERSON" | "ZONE" | "EQUIPMENT" | "RESCUER" | "START";
         };
         WallView: {
             accepted: boolean;
@@ -11572,6 +11832,85 @@ export interface operations {
             };
         };
     };
+    jobPresence: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PresenceRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     jobSignOut: {
         parameters: {
             query?: never;
@@ -12359,6 +12698,84 @@ export interface operations {
             };
         };
     };
+    surroundingsHours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HoursRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     surroundingsAddMachine: {
         parameters: {
             query?: never;
@@ -13078,6 +13495,244 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["OutcomeRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    rosterRoster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterView"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    rosterMend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MendRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    rosterShorter: {
+        parameters: {
+            query?: {
+                lists?: number;
+            };
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShorterView"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    rosterTake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeRequest"];
             };
         };
         responses: {
@@ -20008,6 +20663,84 @@ export interface operations {
             };
             /** @description This person may not do it */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    peopleCompetent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CompetencesRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

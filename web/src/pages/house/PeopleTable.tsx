@@ -2,9 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import { Button, Input, Popconfirm, Space, Table } from 'antd';
 import { useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
+import { EditCompetences, Proofs } from './Competences';
 import { msg } from './words';
 import { type Office, officeWords } from './offices';
-import { term } from '../../words/terms';
 
 type Person = Schemas['PersonEntry'];
 type Props = { people: Person[]; owner: boolean; run: (write: Promise<unknown>) => Promise<boolean> };
@@ -33,7 +33,7 @@ export function PeopleTable({ people, owner, run }: Props) {
         { title: msg('office'), dataIndex: 'office', render: (o: Office) => officeWords()[o] },
         {
           title: msg('competences'),
-          render: (_, p) => p.competences.map((c) => term('Competence', c)).join(', '),
+          render: (_, p) => <Proofs p={p} />,
         },
         { title: 'PIN', hidden: !owner, render: (_, p) => pin(p) },
         { title: msg('signedIn'), hidden: !owner, render: (_, p) => <Actions p={p} run={run} /> },
@@ -53,6 +53,7 @@ function Actions({ p, run }: { p: Person; run: Props['run'] }) {
   };
   return (
     <Space wrap>
+      <EditCompetences p={p} run={run} />
       <span>
         {p.signedInAt === 0
           ? msg('nowhere')

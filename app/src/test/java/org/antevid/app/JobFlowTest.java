@@ -219,7 +219,7 @@ class JobFlowTest {
     @Order(5)
     void theStepIsStaffedByWhoCanDoItOutsideTheRing() throws Exception {
         Map<String, Object> wrong = step(List.of(Map.of("role", "CUTTER", "personId", watch.personId())));
-        assertThat(on(leader, "POST", "/steps", wrong).codes()).containsExactly("R02");
+        assertThat(on(leader, "POST", "/steps", wrong).codes()).containsExactly("R02_COMPETENCE");
         Map<String, Object> inside = step(List.of(
                 Map.of("role", "CUTTER", "personId", saw.personId()),
                 Map.of("role", "LOOKOUT", "personId", watch.personId(), "stand", Calls.spot(-10, 0))));

@@ -44,7 +44,7 @@ public final class Samples {
     public static final List<Person> PEOPLE = List.of(
             new Person("imre", "Imre Halloway", Set.of(Competence.values())),
             new Person("nadia", "Nadia Quill", Set.of(Competence.SAW)),
-            new Person("sefa", "Sefa Marsh", Set.of(Competence.LOOKOUT, Competence.GROUND)),
+            new Person("sefa", "Sefa Marsh", Set.of(Competence.LOOKOUT, Competence.GROUND, Competence.FIRST_AID)),
             new Person("tove", "Tove Arkwright", Set.of(Competence.WINCH)),
             new Person("wilma", "Wilma Stroud", Set.of(Competence.HUNG_UP)));
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.antevid.core.crew.roster.Breach;
 import org.antevid.core.crew.roster.Roster;
@@ -12,6 +13,7 @@ import org.antevid.core.crew.roster.RosterBounds;
 import org.antevid.core.crew.roster.RosterCheck;
 import org.antevid.core.crew.roster.RosterPlan;
 import org.antevid.core.crew.roster.RosterRule.Weight;
+import org.antevid.core.crew.roster.Unknown;
 import org.jspecify.annotations.Nullable;
 
 /** The sums of a day's work: what must not be, how fast it cannot be done, a plan. */
@@ -55,7 +57,7 @@ final class CrewSums {
                 .put("makespan", c.makespanMin())
                 .put("rules", rules(c.breaches()))
                 .put("violations", c.breaches().stream().map(CrewSums::breach).toList())
-                .put("not_checked", c.notChecked());
+                .put("not_checked", open(c.notChecked()));
     }
 
     private static Answer bounds(Input in) {
@@ -92,7 +94,7 @@ final class CrewSums {
                 .put("proven_optimal", lowest.filter(l -> l == p.makespanMin()).isPresent())
                 .put("schedule", p.plan().map(CrewSums::plan))
                 .put("violations", p.breaches().stream().map(CrewSums::breach).toList())
-                .put("not_checked", p.notChecked());
+                .put("not_checked", open(p.notChecked()));
     }
 
     private static Map<String, Object> plan(Map<String, Roster.Assignment> plan) {
@@ -125,5 +127,15 @@ final class CrewSums {
         all.put("at", b.atMin().isPresent() ? b.atMin().getAsInt() : null);
         all.put("args", args);
         return all;
+    }
+
+    /** @return rule and what it is about, with colons between, sorted */
+    private static List<String> open(List<Unknown> notChecked) {
+        return notChecked.stream()
+                .map(u -> Stream.of(Optional.of(u.rule().name().substring(0, 3)), u.of(), u.competence())
+                        .flatMap(Optional::stream)
+                        .collect(Collectors.joining(":")))
+                .sorted()
+                .toList();
     }
 }

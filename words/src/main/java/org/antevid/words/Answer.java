@@ -62,6 +62,8 @@ public enum Answer implements Code {
     LAY_OF,
     STEP_NUMBER,
     HOUSE_RULES,
+    ONE_PROOF_EACH,
+    MENDED_OTHERWISE,
     THE_DAY,
     THE_PERMITS,
     THE_EMERGENCY_CARD,

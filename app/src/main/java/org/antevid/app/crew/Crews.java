@@ -1,10 +1,17 @@
 package org.antevid.app.crew;
 
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.antevid.app.crew.store.PostPart;
 import org.antevid.app.crew.store.StepEntity;
 import org.antevid.app.crew.store.StepRepository;
@@ -13,11 +20,14 @@ import org.antevid.app.job.Jobs;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
 import org.antevid.app.trace.Trail;
-import org.antevid.core.crew.CrewCheck;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
 import org.antevid.core.crew.StepKit;
 import org.antevid.core.crew.Work;
+import org.antevid.core.crew.WorkDay;
+import org.antevid.core.crew.roster.Breach;
+import org.antevid.core.crew.roster.RosterRule;
+import org.antevid.core.judge.crew.DayRoster;
 import org.antevid.core.judge.crew.Staffing;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
@@ -33,6 +43,15 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Crews {
+    /** What is not even written down; all else is found and said. */
+    private static final Set<RosterRule> REFUSED = EnumSet.of(
+            RosterRule.R01_PERSON_DOUBLE,
+            RosterRule.R02_COMPETENCE,
+            RosterRule.R09_AVAILABILITY,
+            RosterRule.R10_LOOKOUT,
+            RosterRule.R13_UNKNOWN_PERSON,
+            RosterRule.R20_COMPETENCE_EXPIRED);
+
     private final StepRepository steps;
     private final Jobs jobs;
     private final Stems stems;
@@ -55,9 +74,22 @@ public class Crews {
             int endMin,
             List<Step.Post> posts,
             Optional<Work> work,
-            List<StepKit> kit) {
+            List<StepKit> kit,
+            Optional<Step.Spread> spread) {
         public Entry(Step.Kind kind, Optional<String> stem, int startMin, int endMin, List<Step.Post> posts) {
-            this(kind, stem, startMin, endMin, posts, Optional.empty(), List.of());
+            this(kind, stem, startMin, endMin, posts, Optional.empty(), List.of(), Optional.empty());
+        }
+
+        /** As a proposal has it. */
+        public Entry(
+                Step.Kind kind,
+                Optional<String> stem,
+                int startMin,
+                int endMin,
+                List<Step.Post> posts,
+                Optional<Work> work,
+                List<StepKit> kit) {
+            this(kind, stem, startMin, endMin, posts, work, kit, Optional.empty());
         }
     }
 
@@ -159,29 +191,74 @@ public class Crews {
         boolean same = r.kind == e.kind && e.stem.equals(Optional.ofNullable(r.stem));
         Optional<Work> work = e.work.or(() -> r.work().filter(w -> same));
         List<StepKit> kit = e.kit.isEmpty() && same ? r.kit() : e.kit;
-        Step step = new Step(r.id, r.turn, e.kind, e.stem, e.startMin, e.endMin, r.done, e.posts, work, kit);
-        List<Step> all = new ArrayList<>(
-                steps(r.jobId).stream().filter(s -> !s.id().equals(r.id)).toList());
-        List<CrewCheck.Violation> before = CrewCheck.of(all, people(r.jobId));
-        all.add(step);
-        all.sort(Comparator.comparingInt(Step::startMin));
-        List<CrewCheck.Violation> broken = CrewCheck.of(all, people(r.jobId)).stream()
-                .filter(v -> !before.contains(v))
-                .toList();
-        if (!broken.isEmpty()) {
-            throw new RefusedInput(broken.stream()
-                    .map(v -> new Fault(v.code().code(), "posts", Staffing.message(v)))
-                    .toList());
-        }
+        Step step = new Step(r.id, r.turn, e.kind, e.stem, e.startMin, e.endMin, r.done, e.posts, work, kit, e.spread);
+        requireNoneBroken(r.jobId, List.of(step));
         r.kind = e.kind;
         r.stem = e.stem.orElse(null);
         r.keep(work, kit);
-        r.startMin = e.startMin;
-        r.endMin = e.endMin;
-        r.posts.clear();
-        e.posts.forEach(p -> r.posts.add(PostPart.of(p)));
+        r.leastMin = e.spread.map(Step.Spread::leastMin).orElse(null);
+        r.mostMin = e.spread.map(Step.Spread::mostMin).orElse(null);
+        set(r, step);
         steps.saveAndFlush(r);
         jobs.touched(r.jobId, Change.CREW);
+    }
+
+    private static void set(StepEntity r, Step s) {
+        r.startMin = s.startMin();
+        r.endMin = s.endMin();
+        r.posts.clear();
+        s.posts().forEach(p -> r.posts.add(PostPart.of(p)));
+    }
+
+    /** Several steps at once to other times and people: all of it, or none. */
+    public void replan(String jobId, List<Step> changed) {
+        changed.forEach(s -> requireOpen(record(jobId, s.id())));
+        requireNoneBroken(jobId, changed);
+        changed.forEach(s -> set(record(jobId, s.id()), s));
+        steps.flush();
+        jobs.touched(jobId, Change.CREW);
+    }
+
+    /** What was broken before may stay so until it is mended; nothing new may break. */
+    private void requireNoneBroken(String jobId, List<Step> changed) {
+        List<Person> people = people(jobId);
+        Set<String> ids = changed.stream().map(Step::id).collect(Collectors.toSet());
+        List<Step> now = steps(jobId);
+        List<Step> others = now.stream().filter(s -> !ids.contains(s.id())).toList();
+        List<Step> then = Stream.concat(others.stream(), changed.stream())
+                .sorted(Comparator.comparingInt(Step::startMin).thenComparingInt(Step::turn))
+                .toList();
+        Set<Object> before = broken(day(now, people)).collect(Collectors.toSet());
+        DayRoster day = day(then, people);
+        List<Fault> faults = Stream.concat(
+                        day.check().breaches().stream()
+                                .filter(b -> REFUSED.contains(b.rule())
+                                        && b.atMin().isPresent()
+                                        && !before.contains(same(b)))
+                                .map(b -> new Fault(b.rule().name(), "posts", Staffing.message(day, b))),
+                        changed.stream().flatMap(s -> twice(day, s)))
+                .toList();
+        if (!faults.isEmpty()) {
+            throw new RefusedInput(faults);
+        }
+    }
+
+    private static DayRoster day(List<Step> steps, List<Person> people) {
+        LocalDate today = LocalDate.now(ZoneId.systemDefault());
+        return DayRoster.ofPosts(steps, people, new WorkDay(today.toEpochDay(), OptionalInt.empty()));
+    }
+
+    private static Stream<Object> broken(DayRoster day) {
+        return day.check().breaches().stream().map(Crews::same);
+    }
+
+    /** The same where only minutes moved. */
+    private static Object same(Breach b) {
+        return List.of(b.rule(), Set.copyOf(b.duties()), Set.copyOf(b.hands()));
+    }
+
+    private static Stream<Fault> twice(DayRoster day, Step s) {
+        return Staffing.twice(day, s).map(f -> new Fault(RosterRule.R03_ROLE_COUNT.name(), "posts", f.message()));
     }
 
     private StepEntity open(String jobId, String id) {

@@ -6,6 +6,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
 import org.antevid.app.house.HouseChanged;
+import org.antevid.app.people.PeopleChanged;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -138,6 +139,11 @@ public class JobCache {
             plans.clear();
             runs.clear();
         });
+    }
+
+    @EventListener
+    void changed(PeopleChanged c) {
+        changed(new HouseChanged());
     }
 
     @EventListener

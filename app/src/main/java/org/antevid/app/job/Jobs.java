@@ -141,7 +141,7 @@ public class Jobs {
     public List<Member> members(String jobId) {
         return members.findByJobId(jobId).stream()
                 .map(m -> new Member(
-                        people.person(m.personId),
+                        people.person(m.personId).here(m.presence()),
                         m.part,
                         people.pin(m.personId).set()))
                 .sorted(Comparator.comparing(Member::part)
@@ -270,6 +270,15 @@ public class Jobs {
                 Message.of(LogWords.PIN_RESET)
                         .with("person", Arg.name(people.person(personId).name())));
         touched(jobId, Change.JOB);
+    }
+
+    /** When somebody is on site; also of the leader. */
+    public void presence(String jobId, String personId, Person.Presence when) {
+        MemberEntity m = members.findByJobIdAndPersonId(jobId, personId).orElseThrow(NotThere::new);
+        m.fromMin = when.fromMin();
+        m.toMin = when.toMin().isPresent() ? when.toMin().getAsInt() : null;
+        members.saveAndFlush(m);
+        touched(jobId, Change.CREW);
     }
 
     private MemberEntity member(String jobId, String personId) {

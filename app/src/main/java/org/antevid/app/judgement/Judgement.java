@@ -32,6 +32,7 @@ import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
 import org.antevid.app.tangle.Tangles;
 import org.antevid.core.crew.Person;
+import org.antevid.core.crew.WorkDay;
 import org.antevid.core.judge.Clearance;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.judge.RuleId;
@@ -165,18 +166,18 @@ public class Judgement {
                 crews.people(jobId),
                 jobs.leaderOf(jobId),
                 tangles.guards(jobId),
-                circumstances(jobId, known, outside.forecast(), tangle.picture()));
+                circumstances(jobId, known, outside, tangle.picture()));
     }
 
     private Situation.Circumstances circumstances(
-            String jobId, List<Stems.ChosenReading> known, Bulletin.Issue forecast, Picture tangle) {
+            String jobId, List<Stems.ChosenReading> known, Outside outside, Picture tangle) {
         Surroundings.State s = surroundings.state(jobId);
         Map<String, Verdict> chosen = known.stream()
                 .filter(k -> k.chosen().isPresent())
                 .collect(Collectors.toMap(
                         k -> k.reading().label(), k -> k.chosen().orElseThrow()));
         return new Situation.Circumstances(
-                forecast.hours(),
+                outside.forecast().hours(),
                 s.day().ground(),
                 s.day().light(),
                 s.day().load(),
@@ -187,7 +188,8 @@ public class Judgement {
                         .map(Surroundings.KnownMachine::machine)
                         .toList(),
                 chosen,
-                Optional.of(tangle));
+                Optional.of(tangle),
+                new WorkDay(outside.day().toEpochDay(), s.day().hours().lightUntilMin()));
     }
 
     /** @return findings worst first, with what opinions and acknowledgements have cleared */

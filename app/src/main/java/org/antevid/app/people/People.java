@@ -1,16 +1,21 @@
 package org.antevid.app.people;
 
 import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.antevid.app.people.store.PersonEntity;
 import org.antevid.app.people.store.PersonRepository;
+import org.antevid.app.people.store.ProofPart;
 import org.antevid.app.people.web.PeopleController;
 import org.antevid.app.problem.NotSignedIn;
 import org.antevid.app.problem.NotThere;
+import org.antevid.app.trace.Trail;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Person;
 import org.antevid.core.message.Arg;
@@ -31,9 +36,16 @@ public class People {
     private final PersonRepository people;
     private final PasswordEncoder encoder;
     private final SignIns signIns;
+    private final Trail trail;
     private final ApplicationEventPublisher events;
 
-    People(PersonRepository people, PasswordEncoder encoder, SignIns signIns, ApplicationEventPublisher events) {
+    People(
+            PersonRepository people,
+            PasswordEncoder encoder,
+            SignIns signIns,
+            Trail trail,
+            ApplicationEventPublisher events) {
+        this.trail = trail;
         this.people = people;
         this.encoder = encoder;
         this.signIns = signIns;
@@ -138,9 +150,86 @@ public class People {
                         p.name,
                         p.office,
                         p.competences.stream().sorted().toList(),
+                        proven(p),
                         p.pinHash != null,
                         Optional.ofNullable(p.firstWord).filter(w -> withWords),
-                        withWords ? signIns.of(p.id).size() : 0))
+                        withWords ? signIns.of(p.id).size() : 0,
+                        p.version))
+                .toList();
+    }
+
+    /** A competence with its proof, as the owner writes it down; what is not known is empty. */
+    public record Held(
+            Competence competence,
+            Optional<LocalDate> validTo,
+            Optional<Double> maxDiameterM,
+            boolean trainee,
+            String proof) {}
+
+    /** What somebody is competent for from now on, all of it; whoever writes a proof down has seen it. */
+    public void competent(String personId, List<Held> all, SignedIn by, Long version) {
+        PersonEntity p = record(personId);
+        trail.requireFresh(p, p.id, p.version, version, p.name);
+        Set<Competence> held = EnumSet.noneOf(Competence.class);
+        List<ProofPart> proofs = new ArrayList<>();
+        for (Held h : all) {
+            if (!held.add(h.competence)) {
+                throw new RefusedInput("DUPLICATE", "competences", Message.of(Answer.ONE_PROOF_EACH));
+            }
+            if (h.validTo.isPresent() || h.maxDiameterM.isPresent() || h.trainee || !h.proof.isBlank()) {
+                proofs.add(proof(p, h, by));
+            }
+        }
+        p.competences.clear();
+        p.competences.addAll(held);
+        p.proofs.clear();
+        p.proofs.addAll(proofs);
+        people.saveAndFlush(p);
+        events.publishEvent(new PeopleChanged());
+    }
+
+    public long version(String personId) {
+        return record(personId).version;
+    }
+
+    private static ProofPart proof(PersonEntity p, Held h, SignedIn by) {
+        h.maxDiameterM.ifPresent(d -> Require.within(d, 0.03, 5, "maxDiameterM"));
+        ProofPart now = new ProofPart();
+        now.competence = h.competence;
+        now.validTo = h.validTo.orElse(null);
+        now.maxDiameterM = h.maxDiameterM.orElse(null);
+        now.trainee = h.trainee;
+        now.proof = h.proof.strip();
+        Optional<ProofPart> same = p.proofs.stream().filter(now::says).findFirst();
+        now.confirmedBy = same.map(s -> s.confirmedBy).orElse(by.name());
+        now.confirmedAt = same.map(s -> s.confirmedAt).orElseGet(Instant::now);
+        return now;
+    }
+
+    private static List<PeopleController.ProofView> proven(PersonEntity p) {
+        return p.competences.stream()
+                .sorted()
+                .map(c -> p.proofs.stream()
+                        .filter(x -> x.competence == c)
+                        .findFirst()
+                        .map(x -> new PeopleController.ProofView(
+                                c,
+                                Optional.ofNullable(x.validTo),
+                                Optional.ofNullable(x.maxDiameterM),
+                                x.trainee,
+                                x.proof,
+                                Optional.of(x.confirmedBy),
+                                Optional.of(x.confirmedAt)))
+                        .orElseGet(() -> new PeopleController.ProofView(
+                                c, Optional.empty(), Optional.empty(), false, "", Optional.empty(), Optional.empty())))
+                .toList();
+    }
+
+    /** @return everybody who works on jobs, with what they can do */
+    public List<Person> workers() {
+        return people.findAllByOrderByName().stream()
+                .filter(p -> p.office == Office.CREW || p.office == Office.LEADER)
+                .map(PersonEntity::forRules)
                 .toList();
     }
 

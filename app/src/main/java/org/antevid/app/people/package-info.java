@@ -1,5 +1,5 @@
 /** People, their offices and competences, and how they sign in. */
-@ApplicationModule(allowedDependencies = {"problem", "reader"})
+@ApplicationModule(allowedDependencies = {"problem", "reader", "trace"})
 package org.antevid.app.people;
 
 import org.springframework.modulith.ApplicationModule;

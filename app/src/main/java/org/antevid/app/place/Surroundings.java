@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.function.ToLongFunction;
 import org.antevid.app.job.Change;
@@ -40,6 +41,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Surroundings {
+    private static final int LAST_MIN = 24 * 60 - 1;
+
     private final SurroundingsRepository records;
     private final MachineRepository machines;
     private final SpotHeightRepository heights;
@@ -60,7 +63,17 @@ public class Surroundings {
     }
 
     /** Conditions of the day that people see and no instrument tells. */
-    public record Day(GroundState ground, Light light, CrownLoad load) {}
+    public record Day(GroundState ground, Light light, CrownLoad load, Hours hours) {}
+
+    /** When work starts and when it gets dark, minutes of the day; empty while nobody said. */
+    public record Hours(Optional<Integer> startsMin, Optional<Integer> darkMin) {
+        /** @return minute of work at which it is dark; before the start it is dark at once */
+        public OptionalInt lightUntilMin() {
+            return startsMin.isPresent() && darkMin.isPresent()
+                    ? OptionalInt.of(Math.max(0, darkMin.get() - startsMin.get()))
+                    : OptionalInt.empty();
+        }
+    }
 
     /** All of it as it stands; {@code version} -1 while nothing was written. */
     /** Each part of the form has its own. */
@@ -91,7 +104,11 @@ public class Surroundings {
     public State state(String jobId) {
         SurroundingsEntity r = record(jobId);
         return new State(
-                new Day(r.ground, r.light, r.crownLoad),
+                new Day(
+                        r.ground,
+                        r.light,
+                        r.crownLoad,
+                        new Hours(Optional.ofNullable(r.startsMin), Optional.ofNullable(r.darkMin))),
                 r.permits,
                 r.card(),
                 r.access(),
@@ -138,6 +155,17 @@ public class Surroundings {
         ground.ifPresent(g -> r.ground = g);
         light.ifPresent(l -> r.light = l);
         load.ifPresent(l -> r.crownLoad = l);
+        r.dayVersion++;
+        save(r);
+    }
+
+    /** Sets both: what is not said is not known from then on. */
+    public void hours(String jobId, Hours hours, Optional<Long> version) {
+        SurroundingsEntity r = toChange(jobId, x -> x.dayVersion, version, Answer.THE_DAY);
+        hours.startsMin.ifPresent(m -> Require.within(m, 0, LAST_MIN, "startsMin"));
+        hours.darkMin.ifPresent(m -> Require.within(m, 0, LAST_MIN, "darkMin"));
+        r.startsMin = hours.startsMin.orElse(null);
+        r.darkMin = hours.darkMin.orElse(null);
         r.dayVersion++;
         save(r);
     }

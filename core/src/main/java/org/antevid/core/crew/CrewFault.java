@@ -2,20 +2,13 @@ package org.antevid.core.crew;
 
 import org.antevid.core.message.Code;
 
-/** What can be wrong with who does what, with the code the open interface knows it by. */
+/** What can be wrong with the posts of one step, beyond the rules of a roster. */
 public enum CrewFault implements Code {
-    TWICE_IN_STEP("R01"),
-    TWO_PLACES("R01"),
-    NOT_COMPETENT("R02"),
-    UNKNOWN_PERSON("R13");
-
-    private final String code;
-
-    CrewFault(String code) {
-        this.code = code;
-    }
-
-    public String code() {
-        return code;
-    }
+    TWICE_IN_STEP,
+    /** No longer found; said by briefings that were issued before the rules of a roster were. */
+    TWO_PLACES,
+    /** As {@link #TWO_PLACES}. */
+    NOT_COMPETENT,
+    /** As {@link #TWO_PLACES}. */
+    UNKNOWN_PERSON
 }

@@ -15,6 +15,7 @@ import org.antevid.core.site.Spot;
  * @param stem label of the stem it is about, empty for work that is about none
  * @param work what it does to a stem of a tangle; a step that prepares has one always
  * @param kit what it cannot be done without
+ * @param spread how long it takes at best and at worst; empty while nobody said
  */
 public record Step(
         String id,
@@ -26,7 +27,19 @@ public record Step(
         boolean done,
         List<Post> posts,
         Optional<Work> work,
-        List<StepKit> kit) {
+        List<StepKit> kit,
+        Optional<Spread> spread) {
+    /** Share of its minutes a step is off by where nobody said how much (practice: times are good to 30 %). */
+    private static final double USUALLY_OFF = 0.3;
+
+    /**
+     * Minutes a step takes.
+     *
+     * @param leastMin when all goes well, 1 to its usual time
+     * @param mostMin when little does, from its usual time to 1440
+     */
+    public record Spread(int leastMin, int mostMin) {}
+
     /** What is done in a step. */
     public enum Kind {
         RELEASE,
@@ -51,6 +64,39 @@ public record Step(
         }
         posts = List.copyOf(posts);
         kit = List.copyOf(kit);
+        int usual = endMin - startMin;
+        spread.ifPresent(r -> {
+            Require.within(r.leastMin, 1, usual, "leastMin");
+            Require.within(r.mostMin, usual, 1440, "mostMin");
+        });
+    }
+
+    /** A step of which nobody said how long it takes at best and at worst. */
+    public Step(
+            String id,
+            int turn,
+            Kind kind,
+            Optional<String> stem,
+            int startMin,
+            int endMin,
+            boolean done,
+            List<Post> posts,
+            Optional<Work> work,
+            List<StepKit> kit) {
+        this(id, turn, kind, stem, startMin, endMin, done, posts, work, kit, Optional.empty());
+    }
+
+    /** @return minutes at best and at worst, as somebody said or as times usually are off */
+    public Spread likely() {
+        int usual = endMin - startMin;
+        return spread.orElseGet(() ->
+                new Spread((int) Math.floor(usual * (1 - USUALLY_OFF)), (int) Math.ceil(usual * (1 + USUALLY_OFF))));
+    }
+
+    /** @return the same at another time, with other people */
+    public Step with(int newStartMin, List<Post> newPosts) {
+        int newEndMin = newStartMin + endMin - startMin;
+        return new Step(id, turn, kind, stem, newStartMin, newEndMin, done, newPosts, work, kit, spread);
     }
 
     /** A step that needs no word beyond its kind. */

@@ -113,6 +113,7 @@ public enum RuleId implements Code {
     TIE_NOT_KNOWN("tie", Stage.TANGLE, Source.PRACTICE),
 
     CREW("crew", Stage.CREW, Source.PRACTICE),
+    CREW_NOT_KNOWN("crew-not-known", Stage.CREW, Source.PRACTICE),
     POST_EMPTY("post", Stage.CREW, Source.PRACTICE),
     STAND_NOT_SET("stand", Stage.CREW, Source.PRACTICE),
     STANDS_IN_RING("inside", Stage.CREW, Source.PRACTICE),

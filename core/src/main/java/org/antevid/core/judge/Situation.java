@@ -3,10 +3,12 @@ package org.antevid.core.judge;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
+import org.antevid.core.crew.WorkDay;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.zone.Zone;
 import org.antevid.core.quantity.Estimate;
@@ -70,6 +72,7 @@ public record Situation(
      * @param permits how each question was answered; one that is missing is not known
      * @param chosen how the leader wants each stem taken down, by label
      * @param tangle what hangs, lies and is tied, as it was seen
+     * @param day the day it is done on
      */
     public record Circumstances(
             List<Weather.Hour> ahead,
@@ -81,7 +84,26 @@ public record Situation(
             Access access,
             List<Access.Machine> machines,
             Map<String, Verdict> chosen,
-            Optional<Picture> tangle) {
+            Optional<Picture> tangle,
+            WorkDay day) {
+        /** Any day, long enough. */
+        private static final WorkDay SOME_DAY = new WorkDay(0, OptionalInt.of(1440));
+
+        /** Where it does not matter on which day. */
+        public Circumstances(
+                List<Weather.Hour> ahead,
+                GroundState ground,
+                Light light,
+                CrownLoad load,
+                Map<Permit, Permit.Answer> permits,
+                EmergencyCard card,
+                Access access,
+                List<Access.Machine> machines,
+                Map<String, Verdict> chosen,
+                Optional<Picture> tangle) {
+            this(ahead, ground, light, load, permits, card, access, machines, chosen, tangle, SOME_DAY);
+        }
+
         /** Where nothing hangs or lies. */
         public Circumstances(
                 List<Weather.Hour> ahead,

@@ -251,9 +251,7 @@ class FindingsTest {
                 .anyMatch(f -> f.severity() == Severity.STOP
                         && Told.says(f, "POST_EMPTY")
                         && Told.text(f, "role").equals("LOOKOUT"));
-        assertThat(found)
-                .anyMatch(f ->
-                        f.severity() == Severity.STOP && Told.says(f, "TWO_PLACES") || Told.says(f, "TWICE_IN_STEP"));
+        assertThat(found).anyMatch(f -> f.severity() == Severity.STOP && Told.says(f, "R01_PERSON_DOUBLE"));
     }
 
     /** What is read before a step: what is said of the job, of places, of the step and its stem; no other stem's. */

@@ -49,6 +49,12 @@ public class StepEntity {
     public int endMin;
     public boolean done;
 
+    @Nullable
+    public Integer leastMin;
+
+    @Nullable
+    public Integer mostMin;
+
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "step_post", joinColumns = @JoinColumn(name = "step_id"))
     @OrderColumn(name = "place")
@@ -73,7 +79,13 @@ public class StepEntity {
                 done,
                 posts.stream().map(PostPart::forCore).toList(),
                 work(),
-                kit());
+                kit(),
+                spread());
+    }
+
+    /** @return minutes at best and at worst, where somebody said */
+    public Optional<Step.Spread> spread() {
+        return leastMin == null || mostMin == null ? Optional.empty() : Optional.of(new Step.Spread(leastMin, mostMin));
     }
 
     /** @return what it does to a stem of a tangle */

@@ -1,5 +1,7 @@
 package org.antevid.app.crew.web;
 
+import static org.antevid.app.reader.Given.or;
+
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -46,6 +48,7 @@ public class CrewController {
             boolean done,
             List<PostView> posts,
             List<String> kit,
+            Optional<Step.Spread> spread,
             long version) {}
 
     record PostRequest(@NotNull Role role, @NotBlank String personId, Optional<Spot> stand) {}
@@ -56,16 +59,20 @@ public class CrewController {
             @NotNull Integer startMin,
             @NotNull Integer endMin,
             @NotNull @Size(max = 20) List<@Valid PostRequest> posts,
+            Optional<Step.Spread> spread,
             Long version) {
         Crews.Entry entry() {
             return new Crews.Entry(
                     kind,
-                    stem == null ? Optional.empty() : stem,
+                    or(stem),
                     startMin,
                     endMin,
                     posts.stream()
                             .map(p -> new Step.Post(p.role, p.personId, p.stand == null ? Optional.empty() : p.stand))
-                            .toList());
+                            .toList(),
+                    Optional.empty(),
+                    List.of(),
+                    or(spread));
         }
     }
 
@@ -102,6 +109,7 @@ public class CrewController {
                             s.kit().stream()
                                     .map(k -> Speech.words().say(k.message()))
                                     .toList(),
+                            s.spread(),
                             v.version());
                 })
                 .toList();

@@ -7,8 +7,11 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.OptionalInt;
 import org.antevid.app.job.Part;
+import org.antevid.core.crew.Person;
 import org.hibernate.envers.Audited;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Audited
@@ -24,6 +27,15 @@ public class MemberEntity {
     public Part part;
 
     public Instant joinedAt;
+    public int fromMin;
+
+    @Nullable
+    public Integer toMin;
+
+    /** @return when they are on site */
+    public Person.Presence presence() {
+        return new Person.Presence(fromMin, toMin == null ? OptionalInt.empty() : OptionalInt.of(toMin));
+    }
 
     @Version
     long version;

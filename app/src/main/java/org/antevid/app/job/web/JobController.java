@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.job.LocalAddress;
@@ -23,8 +24,10 @@ import org.antevid.app.people.SignedIn;
 import org.antevid.app.people.Throttle;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.reader.Created;
+import org.antevid.app.reader.Given;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.crew.Competence;
+import org.antevid.core.crew.Person;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.site.Ground;
@@ -54,6 +57,8 @@ public class JobController {
             Part part,
             boolean joined,
             List<Competence> competences,
+            int fromMin,
+            Optional<Integer> toMin,
             Optional<String> firstWord) {}
 
     record JobView(
@@ -171,6 +176,8 @@ public class JobController {
                                 m.part(),
                                 m.joined(),
                                 m.person().competences().stream().sorted().toList(),
+                                m.person().presence().fromMin(),
+                                m.person().presence().toMin().stream().boxed().findFirst(),
                                 people.pin(m.person().id())
                                         .firstWord()
                                         .filter(x -> mine == Part.LEADER && m.part() == Part.CREW)))
@@ -199,6 +206,22 @@ public class JobController {
     JobOfCode put(@PathVariable String job, @Validated @RequestBody MemberRequest m) {
         jobs.put(job, people.person(m.personId).id(), Part.CREW);
         return new JobOfCode(job);
+    }
+
+    /** When somebody is on site, minutes from the start of work; left out is to the end. */
+    record PresenceRequest(@NotNull Integer fromMin, Optional<Integer> toMin) {
+        private Person.Presence presence() {
+            Optional<Integer> to = Given.or(toMin);
+            return new Person.Presence(fromMin, to.isPresent() ? OptionalInt.of(to.get()) : OptionalInt.empty());
+        }
+    }
+
+    /** Sets when somebody of the job is on site. */
+    @PutMapping("/api/jobs/{job}/members/{person}/presence")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void presence(@PathVariable String job, @PathVariable String person, @Validated @RequestBody PresenceRequest p) {
+        jobs.presence(job, person, p.presence());
     }
 
     /** The join code as a picture for phones. */

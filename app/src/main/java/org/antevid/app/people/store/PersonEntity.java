@@ -9,10 +9,13 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
 import org.antevid.app.people.Office;
 import org.antevid.core.crew.Competence;
@@ -56,6 +59,11 @@ public class PersonEntity {
     @Enumerated(EnumType.STRING)
     public Set<Competence> competences = EnumSet.noneOf(Competence.class);
 
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "person_proof", joinColumns = @JoinColumn(name = "person_id"))
+    @OrderColumn(name = "place")
+    public List<ProofPart> proofs = new ArrayList<>();
+
     @NotAudited
     @Enumerated(EnumType.STRING)
     public Language language = Language.ENGLISH;
@@ -65,13 +73,14 @@ public class PersonEntity {
     public Units units = Units.METRIC;
 
     @Version
-    long version;
+    public long version;
 
     public Manner manner() {
         return new Manner(language, units);
     }
 
     public Person forRules() {
-        return new Person(id, name, competences);
+        return new Person(
+                id, name, competences, proofs.stream().map(ProofPart::forCore).toList(), Person.Presence.WHOLE_DAY);
     }
 }

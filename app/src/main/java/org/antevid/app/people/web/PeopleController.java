@@ -1,8 +1,13 @@
 package org.antevid.app.people.web;
 
+import static org.antevid.app.reader.Given.or;
+
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -14,7 +19,10 @@ import org.antevid.app.people.SignedIn;
 import org.antevid.app.people.Way;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.core.crew.Competence;
+import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.words.Answer;
 import org.springframework.http.HttpStatus;
@@ -36,15 +44,44 @@ public class PeopleController {
     /**
      * @param firstWord for the owner alone, until it is used
      * @param signedInAt in how many places, for the owner alone
+     * @param proofs each competence with until when its proof is good, how thick a cut it allows, who confirmed it
      */
     public record PersonEntry(
             String id,
             String name,
             Office office,
             List<Competence> competences,
+            List<ProofView> proofs,
             boolean pinSet,
             Optional<String> firstWord,
-            int signedInAt) {}
+            int signedInAt,
+            long version) {}
+
+    /** @param confirmedBy who wrote it down, and so has seen the proof */
+    public record ProofView(
+            Competence competence,
+            Optional<LocalDate> validTo,
+            @Shown(in = Dimension.DIAMETER, to = Side.DOWN) Optional<Double> maxDiameterM,
+            boolean trainee,
+            String proof,
+            Optional<String> confirmedBy,
+            Optional<Instant> confirmedAt) {}
+
+    /** A competence with its proof; what is left out is not known. */
+    record HeldRequest(
+            @NotNull Competence competence,
+            Optional<LocalDate> validTo,
+            Optional<Double> maxDiameterM,
+            boolean trainee,
+            @Size(max = 200) String proof) {
+        private People.Held held() {
+            return new People.Held(competence, or(validTo), or(maxDiameterM), trainee, proof == null ? "" : proof);
+        }
+    }
+
+    record CompetencesRequest(
+            @NotNull @Size(max = 20) List<@NotNull @Valid HeldRequest> held,
+            @NotNull Long version) {}
 
     record NewPersonRequest(
             @NotBlank @Size(max = 80) String name,
@@ -86,6 +123,17 @@ public class PeopleController {
                 .filter(e -> e.id.equals(added.id()))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /** What somebody is competent for, with the proofs; whoever writes it down confirms that they have seen them. */
+    @PutMapping("/{id}/competences")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void competent(
+            @PathVariable String id,
+            @Validated @RequestBody CompetencesRequest c,
+            @AuthenticationPrincipal SignedIn me) {
+        owner(me);
+        people.competent(id, c.held.stream().map(HeldRequest::held).toList(), me, c.version);
     }
 
     /** Sets somebody's passphrase anew. */

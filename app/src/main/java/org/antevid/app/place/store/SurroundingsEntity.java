@@ -40,6 +40,13 @@ public class SurroundingsEntity {
     @Convert(converter = PermitsColumn.class)
     public Map<Permit, Permit.Answer> permits = Map.of();
 
+    /** Minutes of the day. */
+    @Nullable
+    public Integer startsMin;
+
+    @Nullable
+    public Integer darkMin;
+
     public String nearestHelp = "";
     public String route = "";
     public String gridReference = "";

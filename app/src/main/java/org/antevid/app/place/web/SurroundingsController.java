@@ -18,6 +18,7 @@ import org.antevid.app.place.Surroundings;
 import org.antevid.app.place.Underlays;
 import org.antevid.app.problem.Again;
 import org.antevid.app.reader.Created;
+import org.antevid.app.reader.Given;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
@@ -58,6 +59,9 @@ import org.springframework.web.multipart.MultipartFile;
 @RequestMapping("/api/jobs/{job}/place")
 public class SurroundingsController {
     /** What is not given stays as it is. */
+    /** @param startsMin minutes of the day; left out is not known */
+    record HoursRequest(Optional<Integer> startsMin, Optional<Integer> darkMin, Long version) {}
+
     record DayRequest(GroundState ground, Light light, CrownLoad load, Long version) {}
 
     record PermitView(Permit key, String words, String yes, String why, Permit.Answer answer) {}
@@ -161,6 +165,8 @@ public class SurroundingsController {
             GroundState ground,
             Light light,
             CrownLoad load,
+            Optional<Integer> startsMin,
+            Optional<Integer> darkMin,
             List<PermitView> permits,
             EmergencyCard card,
             List<String> cardLacks,
@@ -229,6 +235,8 @@ public class SurroundingsController {
                 s.day().ground(),
                 s.day().light(),
                 s.day().load(),
+                s.day().hours().startsMin(),
+                s.day().hours().darkMin(),
                 permits,
                 s.card(),
                 Speech.words().terms(s.card().missing(places.hasUtility(job))),
@@ -269,6 +277,17 @@ public class SurroundingsController {
                 Optional.ofNullable(d.light),
                 Optional.ofNullable(d.load),
                 Optional.ofNullable(d.version)));
+    }
+
+    /** When work starts and when it gets dark. */
+    @PutMapping("/hours")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void hours(@PathVariable String job, @Validated @RequestBody HoursRequest h) {
+        surroundings.hours(
+                job,
+                new Surroundings.Hours(Given.or(h.startsMin), Given.or(h.darkMin)),
+                Optional.ofNullable(h.version));
     }
 
     /** What is allowed and asked: consents, orders, nests, notices. */

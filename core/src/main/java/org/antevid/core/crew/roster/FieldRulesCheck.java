@@ -1,5 +1,7 @@
 package org.antevid.core.crew.roster;
 
+import static org.antevid.core.crew.roster.RosterRule.R21_KIT_EXPIRED;
+import static org.antevid.core.crew.roster.RosterRule.R22_DIAMETER_LIMIT;
 import static org.antevid.core.crew.roster.RosterRule.R23_TRAINEE_UNSUPERVISED;
 import static org.antevid.core.crew.roster.RosterRule.R24_FIRST_AIDER_CUTTING;
 import static org.antevid.core.crew.roster.RosterRule.R26_WORKING_ALONE;
@@ -47,12 +49,12 @@ final class FieldRulesCheck {
         return check.found;
     }
 
-    /** @return rule and whom or what it could not be looked at for, sorted */
-    static List<String> notKnown(Roster roster) {
+    /** @return what could not be looked at, in the order of the rules */
+    static List<Unknown> notKnown(Roster roster) {
         if (roster.field().isEmpty()) {
             return List.of();
         }
-        Set<String> open = new TreeSet<>();
+        Set<Unknown> open = new TreeSet<>(Unknown.ORDER);
         roster.duties().forEach(d -> {
             d.slots().forEach(s -> roster.hands().stream()
                     .filter(h -> h.competences().contains(s.competence()))
@@ -60,28 +62,29 @@ final class FieldRulesCheck {
                         if (h.cert(s.competence())
                                 .filter(c -> c.validToDay().isPresent())
                                 .isEmpty()) {
-                            open.add("R20:" + h.id() + ":" + s.competence());
+                            open.add(Unknown.proof(h.id(), s.competence()));
                         }
                         boolean limit = h.cert(s.competence())
                                 .flatMap(Hand.Cert::maxDiameterM)
                                 .isPresent();
                         if (s.cuts() && (d.diameterM().isEmpty() || !limit)) {
-                            open.add("R22:" + d.id());
+                            open.add(Unknown.of(R22_DIAMETER_LIMIT, d.id()));
                         }
                     }));
             d.kit().stream()
                     .filter(id -> roster.kit().stream()
                             .noneMatch(k -> k.id().equals(id)
                                     && (k.withdrawn() || k.dueDay().isPresent())))
-                    .forEach(id -> open.add("R21:" + id));
+                    .forEach(id -> open.add(Unknown.of(R21_KIT_EXPIRED, id)));
             if (d.saw() && d.slots().stream().noneMatch(Duty.Slot::cuts)) {
-                Stream.of("R22:", "R24:", "R27:").forEach(r -> open.add(r + d.id()));
+                Stream.of(R22_DIAMETER_LIMIT, R24_FIRST_AIDER_CUTTING, R27_NOBODY_LEFT_TO_HELP)
+                        .forEach(r -> open.add(Unknown.of(r, d.id())));
             }
             if (d.aloft() && !roster.equipment().containsKey(RESCUE_KIT)) {
-                open.add("R28");
+                open.add(Unknown.of(R28_RESCUE_KIT_BOUND));
             }
             if (d.risky() && roster.field().get().lightUntilMin().isEmpty()) {
-                open.add("R30");
+                open.add(Unknown.of(R30_AFTER_LIGHT));
             }
         });
         return List.copyOf(open);

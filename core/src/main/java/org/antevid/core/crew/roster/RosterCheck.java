@@ -37,9 +37,9 @@ import org.antevid.core.quantity.Require;
  * found here.
  *
  * @param makespanMin when the last duty ends; 0 where nothing is scheduled
- * @param notChecked rules that could not be looked at because something is not known, with whom or what: never fine
+ * @param notChecked rules that could not be looked at because something is not known: never fine
  */
-public record RosterCheck(List<Breach> breaches, int makespanMin, List<String> notChecked) {
+public record RosterCheck(List<Breach> breaches, int makespanMin, List<Unknown> notChecked) {
     public boolean feasible() {
         return breaches.stream().noneMatch(b -> b.weight() == Weight.STOP);
     }

@@ -24,7 +24,7 @@ public record RosterPlan(
         int makespanMin,
         Optional<RosterBounds> bounds,
         List<Breach> breaches,
-        List<String> notChecked) {
+        List<Unknown> notChecked) {
     private static final double SWAPS_PEOPLE = 0.2;
     private static final double TAKES_WORSE = 0.02;
 

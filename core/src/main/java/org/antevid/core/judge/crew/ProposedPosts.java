@@ -11,6 +11,7 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
@@ -66,12 +67,12 @@ public final class ProposedPosts {
         List<Step.Post> posts = new ArrayList<>();
         Set<String> taken = new HashSet<>();
         for (Role role : roles) {
-            Stream.concat(
-                            s.people().stream().filter(p -> before.get(p.id()) == role),
-                            s.people().stream().filter(p -> !before.containsKey(p.id())))
-                    .filter(p -> p.competences().contains(role.needs()) && !taken.contains(p.id()))
-                    .findFirst()
-                    .or(() -> anybody(s, role, taken))
+            able(s, role)
+                    .filter(p -> !taken.contains(p.id()))
+                    .min(Comparator.comparing((Person p) -> onlyFirstAiderCuts(s, p, role))
+                            .thenComparing(p -> before.get(p.id()) == role
+                                    ? WentOn.DID_IT
+                                    : before.containsKey(p.id()) ? WentOn.DID_ANOTHER : WentOn.NEW))
                     .ifPresent(p -> {
                         taken.add(p.id());
                         posts.add(new Step.Post(role, p.id(), stand.apply(role)));
@@ -80,10 +81,31 @@ public final class ProposedPosts {
         return posts;
     }
 
-    private static Optional<Person> anybody(Situation s, Role role, Set<String> taken) {
+    /** Who goes on with what they did comes before who did nothing yet, and that before a change of parts. */
+    private enum WentOn {
+        DID_IT,
+        NEW,
+        DID_ANOTHER
+    }
+
+    /** @return who is competent and whose proof, where it is known, is good today */
+    private static Stream<Person> able(Situation s, Role role) {
         return s.people().stream()
-                .filter(p -> p.competences().contains(role.needs()) && !taken.contains(p.id()))
-                .findFirst();
+                .filter(p -> p.competences().contains(role.needs())
+                        && p
+                                .proof(role.needs())
+                                .flatMap(c -> c.validToDay().stream().boxed().findFirst())
+                                .stream()
+                                .noneMatch(day -> day < s.place().day().date()));
+    }
+
+    /** Whoever alone can give first aid does not hold the saw where somebody else can. */
+    private static boolean onlyFirstAiderCuts(Situation s, Person p, Role role) {
+        return role == Role.CUTTER
+                && p.competences().contains(Competence.FIRST_AID)
+                && s.people().stream()
+                        .filter(o -> o.competences().contains(Competence.FIRST_AID))
+                        .allMatch(o -> o.id().equals(p.id()));
     }
 
     private static List<Role> roles(Means.Kind means) {

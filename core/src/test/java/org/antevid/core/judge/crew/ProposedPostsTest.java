@@ -9,7 +9,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.antevid.core.Samples;
-import org.antevid.core.crew.CrewCheck;
+import org.antevid.core.crew.Competence;
+import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.judge.Finding;
@@ -51,7 +52,8 @@ class ProposedPostsTest {
     private static Stream<Finding> against(double lay, Means means, Site site) {
         List<Step.Post> posts = ProposedPosts.of(planned(lay, means, site), "S1", Map.of());
         Step fell = new Step("a", 1, Step.Kind.FELL, Optional.of("S1"), 0, 30, false, posts);
-        assertThat(CrewCheck.of(List.of(fell), Samples.PEOPLE)).isEmpty();
+        assertThat(DayRoster.of(planned(lay, means, site, fell)).check().breaches())
+                .isEmpty();
         return Findings.of(planned(lay, means, site, fell)).stream().filter(f -> OF_POSTS.contains(f.rule()));
     }
 
@@ -104,5 +106,28 @@ class ProposedPostsTest {
                 List.of(),
                 List.of());
         assertThat(ProposedPosts.of(s, "S1", Map.of())).isEmpty();
+    }
+
+    @Test
+    void whoAloneCanGiveFirstAidDoesNotHoldTheSawWhereAnotherCan() {
+        List<Person> people = List.of(
+                new Person("ada", "Ada Thorn", Set.of(Competence.SAW, Competence.FIRST_AID, Competence.LOOKOUT)),
+                new Person("nadia", "Nadia Quill", Set.of(Competence.SAW)));
+        Situation s = planned(0, Means.of(Means.Kind.WEDGES), Samples.site());
+        Situation two = new Situation(
+                s.rules(),
+                s.site(),
+                s.gustMs(),
+                s.windLimitMs(),
+                s.stems(),
+                s.rings(),
+                s.hangs(),
+                s.steps(),
+                people,
+                s.planner(),
+                s.guards());
+        assertThat(ProposedPosts.of(two, "S1", Map.of()))
+                .extracting(Step.Post::personId)
+                .containsExactly("nadia", "ada");
     }
 }

@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.antevid.core.Samples;
-import org.antevid.core.crew.CrewCheck;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.crew.StepKit;
@@ -116,7 +115,6 @@ class ProposedStepsTest {
         double keepOutM = s.hangs().get(0).keepOutM();
         assertThat(watch.distanceTo(hung.reading().at())).isGreaterThanOrEqualTo(keepOutM);
         Step asStep = step(1, down);
-        assertThat(CrewCheck.of(List.of(asStep), Samples.PEOPLE)).isEmpty();
         assertThat(Findings.of(tangle(
                         false, List.of(hung), List.of(asStep), new Pile.Relation("S1", Pile.Type.RESTS_ON, "T"))))
                 .extracting(f -> f.rule())

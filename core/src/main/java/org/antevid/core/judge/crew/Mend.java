@@ -1,0 +1,150 @@
+package org.antevid.core.judge.crew;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.antevid.core.crew.Person;
+import org.antevid.core.crew.Role;
+import org.antevid.core.crew.Step;
+import org.antevid.core.crew.roster.Breach;
+import org.antevid.core.crew.roster.Remedy;
+import org.antevid.core.crew.roster.Roster;
+import org.antevid.core.crew.roster.RosterCheck;
+import org.antevid.core.crew.roster.RosterRule;
+import org.antevid.core.judge.Finding;
+import org.antevid.core.judge.RuleId;
+import org.antevid.core.judge.Situation;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Require;
+
+/**
+ * The smallest change that mends a finding about the crew and breaks nothing else.
+ *
+ * @param findings keys of the findings it mends among others
+ * @param change tells it from another change that mends the same
+ * @param steps as they are then; only those that change
+ * @param brings who has to come to the job for it
+ */
+public record Mend(
+        List<String> findings, Remedy.Change change, Message says, List<Step> steps, Optional<Person> brings) {
+    /** @param elsewhere who could be put on the job */
+    public static List<Mend> of(Situation s, Collection<Person> elsewhere) {
+        DayRoster day = DayRoster.of(s);
+        RosterCheck check = day.check();
+        Stream<Mend> broken = Staffing.told(s, day, check)
+                .flatMap(t -> mend(day, t.breach(), List.of(t.finding().key()), elsewhere).stream());
+        Stream<Mend> empty = check.breaches().stream()
+                .filter(b -> b.rule() == RosterRule.R03_ROLE_COUNT)
+                .flatMap(b -> mend(day, b, emptyPosts(s, day, b), elsewhere).stream());
+        return Stream.concat(broken, empty).toList();
+    }
+
+    private static List<String> emptyPosts(Situation s, DayRoster day, Breach b) {
+        Step st = day.step(b.duties().get(0));
+        return new Staffing()
+                .check(s)
+                .filter(f -> f.rule() == RuleId.POST_EMPTY && f.subject().id().equals(st.id()))
+                .map(Finding::key)
+                .toList();
+    }
+
+    private static Optional<Mend> mend(DayRoster day, Breach b, List<String> findings, Collection<Person> elsewhere) {
+        return Remedy.of(
+                        day.roster(),
+                        day.plan(),
+                        b,
+                        elsewhere.stream().map(DayRoster::hand).toList())
+                .map(r -> new Mend(
+                        findings,
+                        r.change(),
+                        says(day, r.change(), elsewhere),
+                        changed(day, r.plan()),
+                        brings(r, elsewhere)));
+    }
+
+    private static Optional<Person> brings(Remedy r, Collection<Person> elsewhere) {
+        return r.change() instanceof Remedy.Bring b
+                ? elsewhere.stream().filter(p -> p.id().equals(b.hand())).findFirst()
+                : Optional.empty();
+    }
+
+    private static Message says(DayRoster day, Remedy.Change change, Collection<Person> elsewhere) {
+        if (change instanceof Remedy.Give g) {
+            Step st = day.step(g.duty());
+            Optional<String> was =
+                    st.posts().stream().skip(g.slot()).findFirst().map(Step.Post::personId);
+            List<Role> rest = was.map(id -> atOnce(day, st, id, g.slot())).orElse(List.of());
+            return Message.of(MendWords.GIVE)
+                    .with("person", Arg.name(day.name(g.hand())))
+                    .with("role", Arg.term(DayRoster.places(st).get(g.slot()).role()))
+                    .with("step", Steps.said(st))
+                    .with("was", was.filter(id -> !rest.isEmpty()).map(id -> Arg.name(day.name(id))))
+                    .with("rest", rest.isEmpty() ? Optional.empty() : Optional.of(Arg.terms(rest)));
+        }
+        if (change instanceof Remedy.Swap x) {
+            Step st = day.step(x.duty());
+            return Message.of(MendWords.SWAP)
+                    .with("step", Steps.said(st))
+                    .with(
+                            "person",
+                            Arg.name(day.name(st.posts().get(x.otherSlot()).personId())))
+                    .with("role", Arg.term(st.posts().get(x.slot()).role()))
+                    .with("other", Arg.name(day.name(st.posts().get(x.slot()).personId())))
+                    .with("otherRole", Arg.term(st.posts().get(x.otherSlot()).role()));
+        }
+        if (change instanceof Remedy.Later l) {
+            return Message.of(MendWords.LATER)
+                    .with("step", Steps.said(day.step(l.duty())))
+                    .with("at", Arg.count(l.startMin()));
+        }
+        Remedy.Bring b = (Remedy.Bring) change;
+        Step st = day.step(b.duty());
+        return Message.of(MendWords.BRING)
+                .with(
+                        "person",
+                        Arg.names(elsewhere.stream()
+                                .filter(p -> p.id().equals(b.hand()))
+                                .map(Person::name)
+                                .toList()))
+                .with("role", Arg.term(DayRoster.places(st).get(b.slot()).role()))
+                .with("step", Steps.said(st));
+    }
+
+    /** @return what else somebody does while this step goes on */
+    private static List<Role> atOnce(DayRoster day, Step st, String person, int slot) {
+        Stream<Role> here = IntStream.range(0, st.posts().size())
+                .filter(i -> i != slot && st.posts().get(i).personId().equals(person))
+                .mapToObj(i -> st.posts().get(i).role());
+        Stream<Role> beside = day.steps().values().stream()
+                .filter(o -> !o.id().equals(st.id()) && o.overlaps(st))
+                .flatMap(o -> o.posts().stream())
+                .filter(p -> p.personId().equals(person))
+                .map(Step.Post::role);
+        return Stream.concat(here, beside).distinct().toList();
+    }
+
+    private static List<Step> changed(DayRoster day, Map<String, Roster.Assignment> plan) {
+        return day.steps().values().stream()
+                .filter(st -> !Require.present(plan, st.id()).equals(Require.present(day.plan(), st.id())))
+                .map(st -> as(st, Require.present(plan, st.id())))
+                .collect(Collectors.toList());
+    }
+
+    /** A part keeps its place: it follows from what is done there, not from who does it. */
+    static Step as(Step st, Roster.Assignment a) {
+        List<DayRoster.Place> places = DayRoster.places(st);
+        List<Step.Post> posts = new ArrayList<>();
+        for (int i = 0; i < a.who().size(); i++) {
+            Optional<Step.Post> now =
+                    i < st.posts().size() ? Optional.of(st.posts().get(i)) : Optional.empty();
+            posts.add(new Step.Post(places.get(i).role(), a.who().get(i), now.flatMap(Step.Post::stand)));
+        }
+        return st.with(a.startMin(), posts);
+    }
+}

@@ -1,0 +1,155 @@
+import { Button, Slider, TimePicker } from 'antd';
+import dayjs from 'dayjs';
+import { useState } from 'react';
+import { api, type Schemas } from '../../api/client';
+import { useAct, useRoster, useSurroundings } from '../../api/job';
+import { usePlanTools } from '../../plan/planTools';
+import { ofDay, ofWork } from './clock';
+import css from './crew.module.css';
+import { Shorter } from './Shorter';
+import { msg } from './words';
+
+type Step = Schemas['StepView'];
+type Act = (write: Promise<unknown>) => Promise<boolean>;
+const LEAST_SHOWN_MIN = 60;
+const DAY_MIN = 1440;
+const GRID_MIN = 5;
+
+/** The day on one time line: each step can be dragged; when it ends, what it waits for, and what no plan can beat. */
+export function DayTimes({ job, steps, leader }: { job: string; steps: Step[]; leader: boolean }) {
+  const { say } = usePlanTools();
+  const act = useAct(job, say);
+  const place = useSurroundings(job).data;
+  const times = useRoster(job).data?.times;
+  const starts = place?.startsMin;
+  if (steps.length === 0) return null;
+  const last = Math.max(...steps.map((s) => s.endMin), times?.likely80Min ?? 0, LEAST_SHOWN_MIN);
+  const shown = Math.min(DAY_MIN, Math.ceil((last * 1.25) / 30) * 30);
+  const waited = times?.waits ?? [];
+  return (
+    <section aria-label={msg('theDay')} className={css.times}>
+      {times && (
+        <p className={css.facts}>
+          <span>
+            {msg('ends')} <b className="n">{ofWork(times.endMin, starts)}</b>
+          </span>
+          <span>
+            {msg('fourInFive')} <b className="n">{ofWork(times.likely80Min, starts)}</b>
+          </span>
+          {times.lightSpareMin !== undefined && (
+            <span>
+              {msg(times.lightSpareMin < 0 ? 'afterDark' : 'beforeDark')}{' '}
+              <b className="n">{Math.abs(times.lightSpareMin)} min</b>
+            </span>
+          )}
+        </p>
+      )}
+      {steps.map((s) => (
+        <Lane
+          key={s.id + s.version}
+          job={job}
+          step={s}
+          shown={shown}
+          starts={starts}
+          waited={waited.some((w) => w.step === s.id)}
+          act={leader ? act : undefined}
+        />
+      ))}
+      <div className={`s n ${css.axis}`}>
+        <span>{ofWork(0, starts)}</span>
+        <span>{ofWork(shown / 2, starts)}</span>
+        <span>{ofWork(shown, starts)}</span>
+      </div>
+      {times && (
+        <p className={`s ${css.line}`}>
+          {waited.length > 1 && <>{msg('darkWaits', { chain: chain(waited, steps) })} </>}
+          {times.lowestMin !== undefined &&
+            times.binds &&
+            msg('notBefore', { at: ofWork(times.lowestMin, starts), why: times.binds })}
+        </p>
+      )}
+      {leader && <Hours job={job} place={place} act={act} />}
+      {leader && <Shorter job={job} starts={starts} act={act} />}
+    </section>
+  );
+}
+
+/** "1 → Sefa Marsh → 2": what the end waits for, and who or what binds one to the next. */
+function chain(waits: Schemas['WaitView'][], steps: Step[]): string {
+  const turn = (id: string) => String(steps.find((s) => s.id === id)?.turn ?? '?');
+  return waits.map((w, i) => (i === 0 ? '' : `→ ${w.what ? `${w.what} → ` : ''}`) + turn(w.step)).join(' ');
+}
+
+function Lane(p: { job: string; step: Step; shown: number; starts: number | undefined; waited: boolean; act?: Act }) {
+  const { job, step, shown, starts, act } = p;
+  const [draft, setDraft] = useState([step.startMin, step.endMin]);
+  const save = ([startMin = 0, endMin = 0]: number[]) => {
+    if (startMin === step.startMin && endMin === step.endMin) return;
+    void act?.(
+      api.PUT('/api/jobs/{job}/steps/{id}', {
+        params: { path: { job, id: step.id } },
+        body: {
+          kind: step.kind,
+          stem: step.stem,
+          startMin,
+          endMin,
+          posts: step.posts.map((x) => ({ role: x.role, personId: x.personId, stand: x.stand })),
+          version: step.version,
+        },
+      }),
+    ).then((kept) => {
+      if (!kept) setDraft([step.startMin, step.endMin]);
+    });
+  };
+  return (
+    <div className={`${css.lane} ${p.waited ? css.waited : ''}`}>
+      <b className="n">{step.turn}</b>
+      <Slider
+        range={{ draggableTrack: true }}
+        min={0}
+        max={shown}
+        step={GRID_MIN}
+        value={draft}
+        disabled={!act || step.done}
+        ariaLabelForHandle={[msg('startOf', { title: step.title }), msg('endOf', { title: step.title })]}
+        tooltip={{ formatter: (m) => ofWork(m ?? 0, starts) }}
+        onChange={(v) => {
+          if ((v[1] ?? 0) > (v[0] ?? 0)) setDraft(v);
+        }}
+        onChangeComplete={(v) => save((v[1] ?? 0) > (v[0] ?? 0) ? v : draft)}
+      />
+    </div>
+  );
+}
+
+function Hours({ job, place, act }: { job: string; place: Schemas['PlaceView'] | undefined; act: Act }) {
+  if (!place) return null;
+  const set = (startsMin: number | undefined, darkMin: number | undefined) =>
+    void act(
+      api.PUT('/api/jobs/{job}/place/hours', {
+        params: { path: { job } },
+        body: { startsMin, darkMin, version: place.versions.day },
+      }),
+    );
+  const picker = (label: string, min: number | undefined, change: (m: number | undefined) => void) => (
+    <label>
+      {label}
+      <TimePicker
+        aria-label={label}
+        size="large"
+        format="HH:mm"
+        minuteStep={5}
+        needConfirm={false}
+        placeholder={msg('notSaid')}
+        value={min === undefined ? null : dayjs(ofDay(min), 'HH:mm')}
+        onChange={(t) => change(t ? t.hour() * 60 + t.minute() : undefined)}
+      />
+    </label>
+  );
+  return (
+    <div className={css.hours}>
+      {picker(msg('workStarts'), place.startsMin, (m) => set(m, place.darkMin))}
+      {picker(msg('darkFrom'), place.darkMin, (m) => set(place.startsMin, m))}
+    </div>
+  );
+}

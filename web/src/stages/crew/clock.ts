@@ -1,0 +1,9 @@
+const HOUR = 60;
+const two = (n: number) => String(n).padStart(2, '0');
+
+/** A minute of the day as a clock shows it. */
+export const ofDay = (min: number) => `${two(Math.floor(min / HOUR) % 24)}:${two(min % HOUR)}`;
+
+/** A minute of work: by the clock where it is known when work starts, else counted. */
+export const ofWork = (min: number, startsMin: number | undefined) =>
+  startsMin === undefined ? `${min} min` : ofDay(startsMin + min);
