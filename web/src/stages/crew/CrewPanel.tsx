@@ -19,12 +19,6 @@ const kinds = (): { value: Step['kind']; label: string }[] => [
   { value: 'CROSSCUT', label: msg('crosscut') },
   { value: 'CLEAR', label: msg('clearUp') },
 ];
-label: string }[] => [
-  { value: 'CUTTER', label: msg('cutter') },
-  { value: 'WINCH', label: msg('winch') },
-  { value: 'LOOKOUT', label: msg('lookout') },
-  { value: 'GROUND', label: msg('ground') },
-];
 
 /** Stage 6: steps in order, who does them, where each stands. The server refuses what cannot be, with the reason. */
 export default function CrewPanel({ job, go }: PanelProps) {

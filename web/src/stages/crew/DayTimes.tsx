@@ -1,4 +1,4 @@
-import { Button, Slider, TimePicker } from 'antd';
+import { Slider, TimePicker } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
@@ -39,7 +39,7 @@ export function DayTimes({ job, steps, leader }: { job: string; steps: Step[]; l
           {times.lightSpareMin !== undefined && (
             <span>
               {msg(times.lightSpareMin < 0 ? 'afterDark' : 'beforeDark')}{' '}
-              <b className="n">{Math.abs(times.lightSpareMin)} min</b>
+              <b className="n">{msg('minutes', { min: Math.abs(times.lightSpareMin) })}</b>
             </span>
           )}
         </p>
@@ -80,6 +80,8 @@ function chain(waits: Schemas['WaitView'][], steps: Step[]): string {
   return waits.map((w, i) => (i === 0 ? '' : `→ ${w.what ? `${w.what} → ` : ''}`) + turn(w.step)).join(' ');
 }
 
+const inOrder = ([start = 0, end = 0]: number[]) => end > start;
+
 function Lane(p: { job: string; step: Step; shown: number; starts: number | undefined; waited: boolean; act?: Act }) {
   const { job, step, shown, starts, act } = p;
   const [draft, setDraft] = useState([step.startMin, step.endMin]);
@@ -113,10 +115,10 @@ function Lane(p: { job: string; step: Step; shown: number; starts: number | unde
         disabled={!act || step.done}
         ariaLabelForHandle={[msg('startOf', { title: step.title }), msg('endOf', { title: step.title })]}
         tooltip={{ formatter: (m) => ofWork(m ?? 0, starts) }}
-        onChange={(v) => {
-          if ((v[1] ?? 0) > (v[0] ?? 0)) setDraft(v);
+        onChange={(v: number[]) => {
+          if (inOrder(v)) setDraft(v);
         }}
-        onChangeComplete={(v) => save((v[1] ?? 0) > (v[0] ?? 0) ? v : draft)}
+        onChangeComplete={(v: number[]) => save(inOrder(v) ? v : draft)}
       />
     </div>
   );

@@ -12,7 +12,12 @@ import { msg } from './words';
 
 type Step = Schemas['StepView'];
 type Post = Schemas['PostRequest'];
-const roles = (): { value: Post['role']; 
+const roles = (): { value: Post['role']; label: string }[] => [
+  { value: 'CUTTER', label: msg('cutter') },
+  { value: 'WINCH', label: msg('winch') },
+  { value: 'LOOKOUT', label: msg('lookout') },
+  { value: 'GROUND', label: msg('ground') },
+];
 /** A step: who does it, where each stands, when, and how long it takes at best and at worst. */
 export function StepCard({
   job,
@@ -54,10 +59,7 @@ export function StepCard({
     );
   const name = (id: string) => people.find((p) => p.id === id)?.name ?? '?';
   return (
-    <section
-      aria-label={msg('step', { turn: step.turn })}
-      className={`${css.step} ${step.done ? css.done : ''}`}
-    >
+    <section aria-label={msg('step', { turn: step.turn })} className={`${css.step} ${step.done ? css.done : ''}`}>
       <div className={layout.rowOnBase}>
         <b className={`n ${layout.big}`}>{step.turn}</b>
         <b className={layout.grow}>
