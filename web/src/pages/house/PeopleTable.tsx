@@ -33,7 +33,12 @@ export function PeopleTable({ people, owner, run }: Props) {
         { title: msg('office'), dataIndex: 'office', render: (o: Office) => officeWords()[o] },
         {
           title: msg('competences'),
-          render: (_, p) => <Proofs p={p} />,
+          render: (_, p) => (
+            <>
+              <Proofs p={p} />
+              {owner && <EditCompetences p={p} run={run} />}
+            </>
+          ),
         },
         { title: 'PIN', hidden: !owner, render: (_, p) => pin(p) },
         { title: msg('signedIn'), hidden: !owner, render: (_, p) => <Actions p={p} run={run} /> },
@@ -53,7 +58,6 @@ function Actions({ p, run }: { p: Person; run: Props['run'] }) {
   };
   return (
     <Space wrap>
-      <EditCompetences p={p} run={run} />
       <span>
         {p.signedInAt === 0
           ? msg('nowhere')

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useRoster, useSurroundings } from '../../api/job';
 import { usePlanTools } from '../../plan/planTools';
-import { ofDay, ofWork } from './clock';
+import { long, ofDay, ofWork } from './clock';
 import css from './crew.module.css';
 import { Shorter } from './Shorter';
 import { msg } from './words';
@@ -38,8 +38,8 @@ export function DayTimes({ job, steps, leader }: { job: string; steps: Step[]; l
           </span>
           {times.lightSpareMin !== undefined && (
             <span>
-              {msg(times.lightSpareMin < 0 ? 'afterDark' : 'beforeDark')}{' '}
-              <b className="n">{msg('minutes', { min: Math.abs(times.lightSpareMin) })}</b>
+              <b className="n">{long(Math.abs(times.lightSpareMin))}</b>{' '}
+              {msg(times.lightSpareMin < 0 ? 'afterDark' : 'beforeDark')}
             </span>
           )}
         </p>
@@ -105,7 +105,9 @@ function Lane(p: { job: string; step: Step; shown: number; starts: number | unde
   };
   return (
     <div className={`${css.lane} ${p.waited ? css.waited : ''}`}>
-      <b className="n">{step.turn}</b>
+      <span className={css.called}>
+        <b className="n">{step.turn}</b> {step.title}
+      </span>
       <Slider
         range={{ draggableTrack: true }}
         min={0}

@@ -1,10 +1,12 @@
 import css from '../../ui/layout.module.css';
 import { useQuery } from '@tanstack/react-query';
-import { Button, Popconfirm, Select, Space } from 'antd';
+import { Button, Collapse, Popconfirm, Select, Space } from 'antd';
 import { useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
-import { useAct } from '../../api/job';
+import { useAct, useSurroundings } from '../../api/job';
+import { Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
+import { ofWork } from './clock';
 import { msg } from './words';
 import { term } from '../../words/terms';
 
@@ -39,12 +41,57 @@ export function PeopleList({ job, people, leader }: Props) {
                 {msg('wordForTheFirst')} <b>{p.firstWord}</b>
               </div>
             )}
+            {leader && p.part !== 'REVIEWER' && <OnSite job={job} p={p} />}
             {leader && p.part === 'CREW' && <Member job={job} p={p} />}
           </li>
         ))}
       </ul>
       {leader && <Put job={job} on={people.map((p) => p.id)} />}
     </section>
+  );
+}
+
+/** When somebody comes and goes; counted from the start of work. */
+function OnSite({ job, p }: { job: string; p: Person }) {
+  const { say } = usePlanTools();
+  const act = useAct(job, say);
+  const starts = useSurroundings(job).data?.startsMin;
+  const [from, setFrom] = useState<number | null>(p.fromMin);
+  const [to, setTo] = useState<number | null>(p.toMin ?? null);
+  const when =
+    p.toMin === undefined
+      ? p.fromMin === 0
+        ? msg('wholeDay')
+        : msg('onSiteFrom', { from: ofWork(p.fromMin, starts) })
+      : msg('onSiteFromTo', { from: ofWork(p.fromMin, starts), to: ofWork(p.toMin, starts) });
+  const save = () =>
+    void act(
+      api.PUT('/api/jobs/{job}/members/{person}/presence', {
+        params: { path: { job, person: p.id } },
+        body: { fromMin: from ?? 0, toMin: to ?? undefined },
+      }),
+    );
+  return (
+    <Collapse
+      ghost
+      items={[
+        {
+          key: 'when',
+          label: when,
+          children: (
+            <div className="form">
+              <div className="two">
+                <Stepper label={msg('comes')} unit="min" value={from} onChange={setFrom} step={15} digits={0} />
+                <Stepper label={msg('goes')} unit="min" value={to} onChange={setTo} step={15} digits={0} />
+              </div>
+              <Button type="text" disabled={from === null} onClick={save}>
+                {msg('saveWhen', { name: p.name })}
+              </Button>
+            </div>
+          ),
+        },
+      ]}
+    />
   );
 }
 

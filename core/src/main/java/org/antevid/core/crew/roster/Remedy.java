@@ -54,7 +54,8 @@ public record Remedy(Change change, int mends, Map<String, Assignment> plan) {
                         gives(now, broken), swaps(now, broken), laters(now, broken), brings(now, broken, elsewhere))
                 .map(kind -> kind.flatMap(c -> tried(now, before, broken, c, elsewhere).stream())
                         .min(Comparator.comparingInt((Remedy r) -> -r.mends)
-                                .thenComparingInt(r -> upset(roster, r.change))))
+                                .thenComparingInt(r -> upset(roster, r.change))
+                                .thenComparingInt(r -> scarce(roster, elsewhere, r.change))))
                 .flatMap(Optional::stream)
                 .findFirst();
     }
@@ -62,6 +63,16 @@ public record Remedy(Change change, int mends, Map<String, Assignment> plan) {
     /** @return how much it upsets what is settled: who watches and who cuts are changed last */
     private static int upset(Roster roster, Change c) {
         return c instanceof Give g ? upset(duty(roster, g.duty).slots().get(g.slot)) : 0;
+    }
+
+    /** @return what else whoever is given it could do: scarce people last, as in every plan */
+    private static int scarce(Roster roster, Collection<Hand> elsewhere, Change c) {
+        String who = c instanceof Give g ? g.hand : c instanceof Bring b ? b.hand : "";
+        return Stream.concat(roster.hands().stream(), elsewhere.stream())
+                .filter(h -> h.id().equals(who))
+                .mapToInt(h -> h.competences().size())
+                .findFirst()
+                .orElse(0);
     }
 
     private static int upset(Duty.Slot s) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -33,9 +34,14 @@ import org.antevid.core.tangle.picture.Picture;
  * named when. The same rules look at it as at any roster. A stem's ground is a zone of its label.
  *
  * @param steps by id, in their turns; what is done is not among them
+ * @param places rooms of each step: those that are filled, in their order, then what it needs and nobody does
  */
 public record DayRoster(
-        Roster roster, Map<String, Roster.Assignment> plan, Map<String, Step> steps, List<Person> people) {
+        Roster roster,
+        Map<String, Roster.Assignment> plan,
+        Map<String, Step> steps,
+        Map<String, List<Place>> places,
+        List<Person> people) {
     private static final int LEAST_ON_SITE = 2;
     private static final int MOST_ALOFT_MIN = 120;
     private static final int BREAK_MIN = 15;
@@ -45,7 +51,7 @@ public record DayRoster(
     private static final double CUT_HEIGHT_M = 0.3;
 
     /** One person's room in a step: somebody is in it, or nobody yet. */
-    record Place(Role role, Optional<String> who) {}
+    public record Place(Role role, Optional<String> who) {}
 
     public static DayRoster of(Situation s) {
         return of(s, s.people());
@@ -54,17 +60,33 @@ public record DayRoster(
     /** @param people who is on site; others than those of the situation to ask what they would change */
     public static DayRoster of(Situation s, List<Person> people) {
         Order order = new Order(s);
-        return of(s.steps(), people, s.place().day(), st -> duty(s, st, order));
+        return of(
+                s.steps(),
+                people,
+                s.place().day(),
+                st -> places(st, AtTheLine.puller(s, st)),
+                (st, places) -> duty(s, st, places, order));
     }
 
     /** People and posts alone: nothing is known of stems, so neither order nor ground nor thickness is looked at. */
     public static DayRoster ofPosts(List<Step> steps, List<Person> people, WorkDay day) {
-        return of(steps, people, day, st -> duty(st, List.of(), List.of(), Optional.empty()));
+        return of(
+                steps,
+                people,
+                day,
+                st -> places(st, Optional.empty()),
+                (st, places) -> duty(st, places, List.of(), List.of(), Optional.empty()));
     }
 
-    private static DayRoster of(List<Step> all, List<Person> people, WorkDay day, Function<Step, Duty> duty) {
+    private static DayRoster of(
+            List<Step> all,
+            List<Person> people,
+            WorkDay day,
+            Function<Step, List<Place>> rooms,
+            BiFunction<Step, List<Place>, Duty> duty) {
         Map<String, Step> steps = new LinkedHashMap<>();
         all.stream().filter(st -> !st.done()).forEach(st -> steps.put(st.id(), st));
+        Map<String, List<Place>> places = steps.values().stream().collect(Collectors.toMap(Step::id, rooms));
         Map<String, Roster.Assignment> plan = steps.values().stream()
                 .collect(Collectors.toMap(
                         Step::id,
@@ -77,13 +99,16 @@ public record DayRoster(
                 new Roster.Options(people.size() < SMALL_CREW, Competence.RESCUE.openName(), Optional.of(field));
         return new DayRoster(
                 new Roster(
-                        steps.values().stream().map(duty).toList(),
+                        steps.values().stream()
+                                .map(st -> duty.apply(st, Require.present(places, st.id())))
+                                .toList(),
                         people.stream().map(DayRoster::hand).toList(),
                         Map.of(),
                         List.of(),
                         options),
                 plan,
                 steps,
+                places,
                 List.copyOf(people));
     }
 
@@ -128,11 +153,14 @@ public record DayRoster(
                         .noneMatch(c -> c.maxDiameterM().isPresent()));
     }
 
-    /** @return rooms of a step: those that are filled, in their order, then what it needs and nobody does */
-    static List<Place> places(Step st) {
+    List<Place> places(Step st) {
+        return Require.present(places, st.id());
+    }
+
+    private static List<Place> places(Step st, Optional<Role> puller) {
         List<Place> all = new ArrayList<>();
         st.posts().forEach(p -> all.add(new Place(p.role(), Optional.of(p.personId()))));
-        needed(st).stream()
+        Stream.concat(needed(st).stream(), puller.stream())
                 .filter(r -> st.posts().stream().noneMatch(p -> p.role() == r))
                 .forEach(r -> all.add(new Place(r, Optional.empty())));
         return all;
@@ -160,17 +188,18 @@ public record DayRoster(
                         .toList());
     }
 
-    private static Duty duty(Situation s, Step st, Order order) {
-        boolean saw = saw(st);
-        return duty(st, order.before(st), zones(s, st, saw), saw ? thickestM(s, st) : Optional.empty());
+    private static Duty duty(Situation s, Step st, List<Place> places, Order order) {
+        boolean saw = saw(places);
+        return duty(st, places, order.before(st), zones(s, st, saw), saw ? thickestM(s, st) : Optional.empty());
     }
 
-    private static boolean saw(Step st) {
-        return places(st).stream().anyMatch(p -> p.role == Role.CUTTER);
+    private static boolean saw(List<Place> places) {
+        return places.stream().anyMatch(p -> p.role == Role.CUTTER);
     }
 
-    private static Duty duty(Step st, List<Step> before, List<Duty.ZoneUse> zones, Optional<Double> thickestM) {
-        List<Duty.Slot> slots = places(st).stream()
+    private static Duty duty(
+            Step st, List<Place> places, List<Step> before, List<Duty.ZoneUse> zones, Optional<Double> thickestM) {
+        List<Duty.Slot> slots = places.stream()
                 .map(p -> new Duty.Slot(
                         p.role.needs().openName(),
                         p.role == Role.LOOKOUT ? Duty.Part.LOOKOUT : Duty.Part.OTHER,
@@ -184,8 +213,8 @@ public record DayRoster(
                 slots,
                 Map.of(),
                 zones,
-                saw(st),
-                st.kind() == Step.Kind.CLEAR && !saw(st),
+                saw(places),
+                st.kind() == Step.Kind.CLEAR && !saw(places),
                 needed(st).contains(Role.LOOKOUT),
                 thickestM,
                 List.of());

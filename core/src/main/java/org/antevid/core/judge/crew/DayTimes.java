@@ -118,15 +118,18 @@ public record DayTimes(int endMin, RosterChain chain, Optional<RosterBounds> bou
             return Optional.empty();
         }
         RosterPlan best = RosterPlan.of(day.roster(), lists, SEED);
+        int endMin = day.steps().values().stream().mapToInt(Step::endMin).max().orElse(0);
+        boolean asItIs = best.makespanMin() >= endMin && day.check().feasible();
         return best.plan()
+                .map(plan -> asItIs ? day.plan() : plan)
                 .map(plan -> new Shorter(
                         day.steps().values().stream()
                                 .filter(st -> !same(day, plan, st))
-                                .map(st -> Mend.as(st, Require.present(plan, st.id())))
+                                .map(st -> Mend.as(s, day, st, Require.present(plan, st.id())))
                                 .toList(),
-                        best.makespanMin(),
+                        asItIs ? endMin : best.makespanMin(),
                         best.bounds().orElseThrow().lowestMin(),
-                        oneMore(day.roster(), best.makespanMin(), lists)));
+                        oneMore(day.roster(), Math.min(endMin, best.makespanMin()), lists)));
     }
 
     private static boolean same(DayRoster day, Map<String, Roster.Assignment> plan, Step st) {

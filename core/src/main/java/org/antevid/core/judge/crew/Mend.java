@@ -2,9 +2,11 @@ package org.antevid.core.judge.crew;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -22,6 +24,7 @@ import org.antevid.core.judge.Situation;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Require;
+import org.antevid.core.site.Spot;
 
 /**
  * The smallest change that mends a finding about the crew and breaks nothing else.
@@ -33,28 +36,30 @@ import org.antevid.core.quantity.Require;
  */
 public record Mend(
         List<String> findings, Remedy.Change change, Message says, List<Step> steps, Optional<Person> brings) {
+    private static final Set<RuleId> EMPTY = EnumSet.of(RuleId.POST_EMPTY, RuleId.NOBODY_AT_LINE);
+
     /** @param elsewhere who could be put on the job */
     public static List<Mend> of(Situation s, Collection<Person> elsewhere) {
         DayRoster day = DayRoster.of(s);
         RosterCheck check = day.check();
         Stream<Mend> broken = Staffing.told(s, day, check)
-                .flatMap(t -> mend(day, t.breach(), List.of(t.finding().key()), elsewhere).stream());
+                .flatMap(t -> mend(s, day, t.breach(), List.of(t.finding().key()), elsewhere).stream());
         Stream<Mend> empty = check.breaches().stream()
                 .filter(b -> b.rule() == RosterRule.R03_ROLE_COUNT)
-                .flatMap(b -> mend(day, b, emptyPosts(s, day, b), elsewhere).stream());
+                .flatMap(b -> mend(s, day, b, emptyPosts(s, day, b), elsewhere).stream());
         return Stream.concat(broken, empty).toList();
     }
 
     private static List<String> emptyPosts(Situation s, DayRoster day, Breach b) {
         Step st = day.step(b.duties().get(0));
-        return new Staffing()
-                .check(s)
-                .filter(f -> f.rule() == RuleId.POST_EMPTY && f.subject().id().equals(st.id()))
+        return Stream.concat(new Staffing().check(s), new AtTheLine().check(s))
+                .filter(f -> EMPTY.contains(f.rule()) && f.subject().id().equals(st.id()))
                 .map(Finding::key)
                 .toList();
     }
 
-    private static Optional<Mend> mend(DayRoster day, Breach b, List<String> findings, Collection<Person> elsewhere) {
+    private static Optional<Mend> mend(
+            Situation s, DayRoster day, Breach b, List<String> findings, Collection<Person> elsewhere) {
         return Remedy.of(
                         day.roster(),
                         day.plan(),
@@ -64,7 +69,7 @@ public record Mend(
                         findings,
                         r.change(),
                         says(day, r.change(), elsewhere),
-                        changed(day, r.plan()),
+                        changed(s, day, r.plan()),
                         brings(r, elsewhere)));
     }
 
@@ -82,7 +87,7 @@ public record Mend(
             List<Role> rest = was.map(id -> atOnce(day, st, id, g.slot())).orElse(List.of());
             return Message.of(MendWords.GIVE)
                     .with("person", Arg.name(day.name(g.hand())))
-                    .with("role", Arg.term(DayRoster.places(st).get(g.slot()).role()))
+                    .with("role", Arg.term(day.places(st).get(g.slot()).role()))
                     .with("step", Steps.said(st))
                     .with("was", was.filter(id -> !rest.isEmpty()).map(id -> Arg.name(day.name(id))))
                     .with("rest", rest.isEmpty() ? Optional.empty() : Optional.of(Arg.terms(rest)));
@@ -112,7 +117,7 @@ public record Mend(
                                 .filter(p -> p.id().equals(b.hand()))
                                 .map(Person::name)
                                 .toList()))
-                .with("role", Arg.term(DayRoster.places(st).get(b.slot()).role()))
+                .with("role", Arg.term(day.places(st).get(b.slot()).role()))
                 .with("step", Steps.said(st));
     }
 
@@ -129,21 +134,23 @@ public record Mend(
         return Stream.concat(here, beside).distinct().toList();
     }
 
-    private static List<Step> changed(DayRoster day, Map<String, Roster.Assignment> plan) {
+    private static List<Step> changed(Situation s, DayRoster day, Map<String, Roster.Assignment> plan) {
         return day.steps().values().stream()
                 .filter(st -> !Require.present(plan, st.id()).equals(Require.present(day.plan(), st.id())))
-                .map(st -> as(st, Require.present(plan, st.id())))
+                .map(st -> as(s, day, st, Require.present(plan, st.id())))
                 .collect(Collectors.toList());
     }
 
-    /** A part keeps its place: it follows from what is done there, not from who does it. */
-    static Step as(Step st, Roster.Assignment a) {
-        List<DayRoster.Place> places = DayRoster.places(st);
+    /** A part keeps its place: it follows from what is done there, not from who does it. A new one gets one. */
+    static Step as(Situation s, DayRoster day, Step st, Roster.Assignment a) {
+        List<DayRoster.Place> places = day.places(st);
         List<Step.Post> posts = new ArrayList<>();
         for (int i = 0; i < a.who().size(); i++) {
             Optional<Step.Post> now =
                     i < st.posts().size() ? Optional.of(st.posts().get(i)) : Optional.empty();
-            posts.add(new Step.Post(places.get(i).role(), a.who().get(i), now.flatMap(Step.Post::stand)));
+            Role role = places.get(i).role();
+            Optional<Spot> stand = now.isPresent() ? now.flatMap(Step.Post::stand) : ProposedPosts.standOf(s, st, role);
+            posts.add(new Step.Post(role, a.who().get(i), stand));
         }
         return st.with(a.startMin(), posts);
     }

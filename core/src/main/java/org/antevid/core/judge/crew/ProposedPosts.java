@@ -61,6 +61,14 @@ public final class ProposedPosts {
         return assigned(s, roles(plan.choice().means().kind()), before, role -> stand(s, stem.get(), plan, role));
     }
 
+    /** @return where this part is played best in a step that fells a stem whose lay is chosen */
+    static Optional<Spot> standOf(Situation s, Step st, Role role) {
+        return Optional.of(st)
+                .filter(x -> x.kind() == Step.Kind.FELL)
+                .flatMap(x -> s.laid(x).findFirst())
+                .flatMap(f -> stand(s, f, f.lay().orElseThrow(), role));
+    }
+
     /** @return each role to somebody who is competent and has none yet, first to whoever did it before */
     static List<Step.Post> assigned(
             Situation s, List<Role> roles, Map<String, Role> before, Function<Role, Optional<Spot>> stand) {

@@ -52,7 +52,7 @@ public final class Staffing implements Rule {
         return Stream.of(
                         told(s, day, check).map(Told::finding),
                         day.steps().values().stream().flatMap(st -> twice(day, st)),
-                        day.steps().values().stream().flatMap(st -> empty(s, st)),
+                        day.steps().values().stream().flatMap(st -> empty(s, day, st)),
                         open(s, day, check).stream())
                 .flatMap(x -> x);
     }
@@ -148,10 +148,12 @@ public final class Staffing implements Rule {
         return found.stream();
     }
 
-    private static Stream<Finding> empty(Situation s, Step st) {
-        return DayRoster.places(st).stream()
+    /** Who is missing at the line is said by the rule of the line. */
+    private static Stream<Finding> empty(Situation s, DayRoster day, Step st) {
+        return day.places(st).stream()
                 .filter(p -> p.who().isEmpty())
                 .map(DayRoster.Place::role)
+                .filter(r -> AtTheLine.puller(s, st).filter(r::equals).isEmpty())
                 .map(r -> Finding.of(RuleId.POST_EMPTY, STOP, st, r.name())
                         .with("step", Steps.said(st))
                         .with("role", Arg.term(r))
