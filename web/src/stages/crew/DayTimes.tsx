@@ -1,6 +1,6 @@
 import { Slider, TimePicker } from 'antd';
 import dayjs from 'dayjs';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useRoster, useSurroundings } from '../../api/job';
 import { usePlanTools } from '../../plan/planTools';
@@ -14,6 +14,8 @@ type Act = (write: Promise<unknown>) => Promise<boolean>;
 const LEAST_SHOWN_MIN = 60;
 const DAY_MIN = 1440;
 const GRID_MIN = 5;
+/** Keys follow each other quickly: what is meant is written down once they rest. */
+const SETTLED_MS = 500;
 
 /** The day on one time line: each step can be dragged; when it ends, what it waits for, and what no plan can beat. */
 export function DayTimes({ job, steps, leader }: { job: string; steps: Step[]; leader: boolean }) {
@@ -46,7 +48,7 @@ export function DayTimes({ job, steps, leader }: { job: string; steps: Step[]; l
       )}
       {steps.map((s) => (
         <Lane
-          key={s.id + s.version}
+          key={s.id}
           job={job}
           step={s}
           shown={shown}
@@ -84,24 +86,35 @@ const inOrder = ([start = 0, end = 0]: number[]) => end > start;
 
 function Lane(p: { job: string; step: Step; shown: number; starts: number | undefined; waited: boolean; act?: Act }) {
   const { job, step, shown, starts, act } = p;
-  const [draft, setDraft] = useState([step.startMin, step.endMin]);
-  const save = ([startMin = 0, endMin = 0]: number[]) => {
-    if (startMin === step.startMin && endMin === step.endMin) return;
-    void act?.(
-      api.PUT('/api/jobs/{job}/steps/{id}', {
-        params: { path: { job, id: step.id } },
-        body: {
-          kind: step.kind,
-          stem: step.stem,
-          startMin,
-          endMin,
-          posts: step.posts.map((x) => ({ role: x.role, personId: x.personId, stand: x.stand })),
-          version: step.version,
-        },
-      }),
-    ).then((kept) => {
-      if (!kept) setDraft([step.startMin, step.endMin]);
-    });
+  const [draft, setDraft] = useState<number[]>();
+  const waiting = useRef<number>(undefined);
+  useEffect(() => () => clearTimeout(waiting.current), []);
+  const latest = useRef(step);
+  useEffect(() => {
+    latest.current = step;
+  }, [step]);
+  const save = async ([startMin = 0, endMin = 0]: number[]) => {
+    const now = latest.current;
+    if (startMin !== now.startMin || endMin !== now.endMin)
+      await act?.(
+        api.PUT('/api/jobs/{job}/steps/{id}', {
+          params: { path: { job, id: now.id } },
+          body: {
+            kind: now.kind,
+            stem: now.stem,
+            startMin,
+            endMin,
+            posts: now.posts.map((x) => ({ role: x.role, personId: x.personId, stand: x.stand })),
+            spread: now.spread,
+            version: now.version,
+          },
+        }),
+      );
+    setDraft(undefined);
+  };
+  const settled = (v: number[]) => {
+    clearTimeout(waiting.current);
+    waiting.current = window.setTimeout(() => void save(v), SETTLED_MS);
   };
   return (
     <div className={`${css.lane} ${p.waited ? css.waited : ''}`}>
@@ -113,14 +126,17 @@ function Lane(p: { job: string; step: Step; shown: number; starts: number | unde
         min={0}
         max={shown}
         step={GRID_MIN}
-        value={draft}
+        value={draft ?? [step.startMin, step.endMin]}
         disabled={!act || step.done}
         ariaLabelForHandle={[msg('startOf', { title: step.title }), msg('endOf', { title: step.title })]}
         tooltip={{ formatter: (m) => ofWork(m ?? 0, starts) }}
         onChange={(v: number[]) => {
+          clearTimeout(waiting.current);
           if (inOrder(v)) setDraft(v);
         }}
-        onChangeComplete={(v: number[]) => save(inOrder(v) ? v : draft)}
+        onChangeComplete={(v: number[]) => {
+          if (inOrder(v)) settled(v);
+        }}
       />
     </div>
   );

@@ -278,7 +278,7 @@ public class Jobs {
         m.fromMin = when.fromMin();
         m.toMin = when.toMin().isPresent() ? when.toMin().getAsInt() : null;
         members.saveAndFlush(m);
-        touched(jobId, Change.CREW);
+        touched(jobId, Change.JOB);
     }
 
     private MemberEntity member(String jobId, String personId) {
