@@ -5,6 +5,7 @@ import { api, type Schemas } from '../api/client';
 import { useAct, useSession } from '../api/job';
 import { post, useOutbox } from '../api/outbox';
 import { Mark } from '../figures/Mark';
+import { Sign as Drawn } from '../figures/Sign';
 import { PlanSketch } from '../plan/PlanSketch';
 import { clock } from '../units/format';
 import { AtButton } from './NowPage';
@@ -135,6 +136,17 @@ function MyPost({ card, p }: { card: Card; p: Card['posts'][number] }) {
         <p>{p.task}</p>
         {p.kit.length > 0 && <p>{t('brief.needs', { kit: p.kit.join(' · ') })}</p>}
       </div>
+      {p.cues.length > 0 && (
+        <div className="c" aria-label={t('brief.cues')}>
+          <h2>{t('brief.cues')}</h2>
+          {p.cues.map((c) => (
+            <p key={c.words} className={css.cue}>
+              <Drawn kind={c.sign} />
+              <span>{c.words}</span>
+            </p>
+          ))}
+        </div>
+      )}
     </section>
   );
 }

@@ -4375,6 +4375,14 @@ export interface components {
             };
             upper: string;
         };
+        CueView: {
+            /**
+             * @description how it is given, as it is drawn
+             * @enum {string}
+             */
+            sign: "READY" | "ARM_UP" | "ARM_SWUNG" | "ARMS_CROSSED" | "BOTH_ARMS_UP" | "THREE_SHORT" | "SAID";
+            words: string;
+        };
         Curve: {
             against: string;
             /** Format: double */
@@ -6212,6 +6220,7 @@ export interface components {
             savesMin: number;
         };
         MyPost: {
+            cues: components["schemas"]["CueView"][];
             /** Format: double */
             exclusionM?: number;
             /** Format: double */

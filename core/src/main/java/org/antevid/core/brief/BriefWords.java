@@ -4,6 +4,16 @@ import org.antevid.core.message.Code;
 
 /** What everybody is told and asked at the briefing. */
 public enum BriefWords implements Code {
+    ASK_WHO_SIGNS,
+    ASK_WHO_ANSWERS,
+    ASK_WHOM_I_ANSWER,
+    WHO_SEES_FIRST,
+    NOBODY_NEEDED,
+    ASK_STALL,
+    HOLD_AND_STAY,
+    PULL_HARDER,
+    BACK_TO_THE_STUMP,
+    SLACKEN,
     ASK_RING,
     ASK_WAY_OUT,
     ASK_LAY,

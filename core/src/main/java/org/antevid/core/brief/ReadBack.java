@@ -5,17 +5,20 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import org.antevid.core.crew.Role;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Compass;
 
 /**
- * Three questions drawn from the plan that a person reads back before signing: how far the ring is, where the stem goes
- * or how much wind stops the work, and the person's own way out. The order of choices follows from the seed, so it is
- * repeatable.
+ * Three questions drawn from the plan that a person reads back before signing, their own part first: who gives their
+ * sign, what they do when it stalls, their way out; then the ring, the lay, the gust. The order of choices follows from
+ * the seed, so it is repeatable.
  */
 public final class ReadBack {
+    private static final int MOST_NAMES = 3;
+
     private ReadBack() {}
 
     /** A question with its choices and the index of the right one. */
@@ -38,6 +41,9 @@ public final class ReadBack {
                 .filter(p -> p.personId().equals(personId))
                 .flatMap(p -> p.waysOut().stream())
                 .findFirst();
+        giver(plan, personId, random).ifPresent(questions::add);
+        stall(plan, personId, random).ifPresent(questions::add);
+        way.ifPresent(w -> questions.add(direction(Message.of(BriefWords.ASK_WAY_OUT), w.azimuthDeg(), random)));
         stem.flatMap(PlanDocument.StemPart::ringM)
                 .ifPresent(ringM -> questions.add(number(
                         Message.of(BriefWords.ASK_RING)
@@ -46,7 +52,6 @@ public final class ReadBack {
                         Math.ceil(ringM),
                         Math.max(4.0, Math.rint(ringM / 4)),
                         random)));
-        way.ifPresent(w -> questions.add(direction(Message.of(BriefWords.ASK_WAY_OUT), w.azimuthDeg(), random)));
         lay.ifPresent(l -> questions.add(direction(
                 Message.of(BriefWords.ASK_LAY).with("stem", Arg.name(stem.get().label())), l.layDeg(), random)));
         if (questions.size() < 3) {
@@ -68,6 +73,51 @@ public final class ReadBack {
                     random));
         }
         return List.copyOf(questions.subList(0, 3));
+    }
+
+    /** By whose sign somebody acts, of those who are on the plan. */
+    private static Optional<Question> giver(PlanDocument plan, String personId, Random random) {
+        for (PlanDocument.StepPart step : plan.aheadOf(personId)) {
+            for (PlanDocument.PostPart post : step.posts()) {
+                Optional<PlanDocument.PostPart> right =
+                        post.personId().equals(personId) ? Cues.giver(plan, step, post.role()) : Optional.empty();
+                if (right.isPresent()) {
+                    return Optional.of(giver(plan, post, right.get(), random));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Question giver(
+            PlanDocument plan, PlanDocument.PostPart me, PlanDocument.PostPart right, Random random) {
+        List<Arg> wrong = new ArrayList<>(plan.steps().stream()
+                .flatMap(s -> s.posts().stream())
+                .filter(p ->
+                        !p.personId().equals(me.personId()) && !p.personId().equals(right.personId()))
+                .map(PlanDocument.PostPart::person)
+                .distinct()
+                .limit(MOST_NAMES)
+                .map(Arg::name)
+                .toList());
+        wrong.add(Arg.said(Message.of(BriefWords.WHO_SEES_FIRST)));
+        wrong.add(Arg.said(Message.of(BriefWords.NOBODY_NEEDED)));
+        BriefWords asked = me.role() == Role.CUTTER
+                ? BriefWords.ASK_WHO_ANSWERS
+                : me.role() == Role.LOOKOUT ? BriefWords.ASK_WHOM_I_ANSWER : BriefWords.ASK_WHO_SIGNS;
+        return choice(Message.of(asked), Arg.name(right.person()), wrong, random);
+    }
+
+    /** What to do when it does not move, for everybody near a line that pulls. */
+    private static Optional<Question> stall(PlanDocument plan, String personId, Random random) {
+        return plan.aheadOf(personId).stream()
+                .filter(s -> Cues.pulled(plan, s))
+                .findFirst()
+                .map(s -> choice(
+                        BriefWords.ASK_STALL,
+                        BriefWords.HOLD_AND_STAY,
+                        List.of(BriefWords.PULL_HARDER, BriefWords.BACK_TO_THE_STUMP, BriefWords.SLACKEN),
+                        random));
     }
 
     private static Optional<PlanDocument.StemPart> stemOf(PlanDocument plan, String personId) {

@@ -18,6 +18,8 @@ import org.antevid.app.people.Throttle;
 import org.antevid.app.problem.NotSignedIn;
 import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
+import org.antevid.core.brief.Cue;
+import org.antevid.core.brief.Cues;
 import org.antevid.core.brief.PlanComparison;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.brief.Signals;
@@ -70,12 +72,16 @@ public class BriefingController {
 
     record BriefingsView(List<IssueView> issues, List<PlanComparison.Change> sinceLatest) {}
 
+    /** @param sign how it is given, as it is drawn */
+    record CueView(Cue.Sign sign, String words) {}
+
     record MyPost(
             int turn,
             String title,
             Role role,
             String roleWords,
             String task,
+            List<CueView> cues,
             Optional<String> stem,
             List<String> kit,
             Optional<Spot> stand,
@@ -200,6 +206,9 @@ public class BriefingController {
                 p.role(),
                 Speech.words().term(p.role()),
                 Speech.words().term(Task.of(s.kind(), p.role())),
+                Cues.of(plan, s, p.role()).stream()
+                        .map(c -> new CueView(c.sign(), Speech.words().say(c.says())))
+                        .toList(),
                 s.stem(),
                 s.kit().stream().map(k -> Speech.words().say(k.message())).toList(),
                 p.stand(),
