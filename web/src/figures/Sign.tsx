@@ -5,7 +5,7 @@ type Kind = Schemas['CueView']['sign'];
 /** Arms from the shoulders (20, 15), each to where the hand is. */
 const ARMS: Partial<Record<Kind, string>> = {
   ARM_UP: 'M20 15 L28 3 M20 15 L13 25',
-  ARM_SWUNG: 'M20 15 L35 15 M20 15 L13 25 M30 8 A 12 12 0 0 1 35 13 M31 13 L35 13.5 L35.5 9',
+  ARM_SWUNG: 'M20 15 L33 11 M20 15 L13 25 M29 2 A 15 15 0 0 1 37 16 M33 14 L37 17 L39 12',
   ARMS_CROSSED: 'M15 15 L26 1 M25 15 L14 1',
   BOTH_ARMS_UP: 'M20 15 L31 3 M20 15 L9 3',
 };
@@ -18,7 +18,7 @@ const OTHER: Partial<Record<Kind, string>> = {
 export function Sign({ kind }: { kind: Kind }) {
   const arms = ARMS[kind];
   return (
-    <svg viewBox="0 0 40 40" width="44" height="44" aria-hidden fill="none" stroke="currentColor" strokeWidth="3">
+    <svg viewBox="0 0 40 40" width="52" height="52" aria-hidden fill="none" stroke="currentColor" strokeWidth="2.6">
       {arms && (
         <>
           <circle cx="20" cy="8" r="4" fill="currentColor" stroke="none" />

@@ -8,9 +8,12 @@ type PlanView = {
   lookAt?: Spot;
   /** What alone is to be seen while the plan stands in a corner. */
   near?: Spot[];
+  /** The step whose people are shown; the next one where none is chosen. */
+  step?: string;
   show: (all: string[], shown: string[]) => void;
   look: (at: Spot) => void;
   stayNear: (spots?: Spot[]) => void;
+  lookAtStep: (id: string) => void;
 };
 
 /** How somebody looks at the plan; gone with the page, so that nobody finds a plan with parts missing. */
@@ -19,4 +22,5 @@ export const usePlanView = create<PlanView>((set) => ({
   show: (all, shown) => set({ hidden: all.filter((k) => !shown.includes(k)) }),
   look: (at) => set({ lookAt: { ...at } }),
   stayNear: (near) => set({ near }),
+  lookAtStep: (step) => set({ step }),
 }));

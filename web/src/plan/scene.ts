@@ -10,6 +10,8 @@ export type PlanScene = {
   tangle?: Schemas['TangleView'];
   steps: Schemas['StepView'][];
   people: Schemas['PersonView'][];
+  /** The step whose people are looked at; the next one where none is. */
+  step?: string;
   plan?: Schemas['PlanDocument'];
   preview?: Schemas['LayView'];
   dial?: Schemas['DialView'];

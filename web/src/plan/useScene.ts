@@ -10,6 +10,7 @@ import {
   useSteps,
   useTangle,
 } from '../api/job';
+import { usePlanView } from './planView';
 import type { PlanScene } from './scene';
 
 /** What the plan is looked at for. */
@@ -26,6 +27,7 @@ export function useScene(job: string, at: Looking): PlanScene {
   const plan = usePlan(job).data;
   const briefings = useBriefings(job).data;
   const review = useReview(job).data;
+  const step = usePlanView((v) => v.step);
   const { stage, preview, dial, focus, pointed, selected, feature } = at;
   return useMemo(
     () => ({
@@ -35,6 +37,7 @@ export function useScene(job: string, at: Looking): PlanScene {
       tangle,
       steps: steps ?? [],
       people: info?.people ?? [],
+      step,
       plan,
       preview,
       dial,
@@ -54,6 +57,7 @@ export function useScene(job: string, at: Looking): PlanScene {
       lays,
       tangle,
       steps,
+      step,
       info,
       plan,
       briefings,

@@ -7,7 +7,7 @@ import type { PlanLayer } from './layer';
 import { msg } from '../words';
 import { term } from '../../words/terms';
 
-/** Who stands where in the step that is next, and the ways out of each. */
+/** Who stands where in the step that is next, in Crew in the one that is looked at, and the ways out of each. */
 export const people: PlanLayer = {
   key: 'people',
   get words() {
@@ -19,12 +19,15 @@ export const people: PlanLayer = {
 
 function posts(scene: PlanScene): Feature[] {
   const out: Feature[] = [];
-  const step = scene.plan?.steps.find((s) => !scene.steps.find((x) => x.id === s.id)?.done);
+  const ahead = scene.plan?.steps.filter((s) => !scene.steps.find((x) => x.id === s.id)?.done) ?? [];
+  const step = (scene.stage === 'crew' ? ahead.find((s) => s.id === scene.step) : undefined) ?? ahead[0];
+  const foot = scene.stems.find((s) => s.label === step?.stem)?.at;
   for (const p of step?.posts ?? []) {
-    if (!p.stand) continue;
+    const at = p.stand ?? (p.role === 'CUTTER' ? foot : undefined);
+    if (!at) continue;
     out.push(
       styled(
-        new Point(xy(p.stand)),
+        new Point(xy(at)),
         new Style({
           image: new Circle({ radius: 9, fill: new Fill({ color: token('ink') }) }),
           text: words(`${p.person.split(' ')[0]}, ${term('Role', p.role)}`, 'ink', true, [0, -18]),
@@ -35,9 +38,7 @@ function posts(scene: PlanScene): Feature[] {
     for (const w of p.waysOut)
       out.push(
         ...wayStyles(
-          w.lengthM > 12 || w.path.length < 2
-            ? [p.stand, toward(p.stand, w.azimuthDeg, Math.min(w.lengthM, 12))]
-            : w.path,
+          w.lengthM > 12 || w.path.length < 2 ? [at, toward(at, w.azimuthDeg, Math.min(w.lengthM, 12))] : w.path,
           w.name,
         ).map(alone),
       );

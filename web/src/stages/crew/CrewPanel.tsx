@@ -9,6 +9,7 @@ import { usePlanTools } from '../../plan/planTools';
 import { CrewFaults } from './CrewFaults';
 import { DayTimes } from './DayTimes';
 import { PeopleList } from './PeopleList';
+import { Stands } from './Stands';
 import { StepCard } from './StepCard';
 import { msg } from './words';
 
@@ -39,6 +40,7 @@ export default function CrewPanel({ job, go }: PanelProps) {
         </h1>
         <CrewFaults job={job} leader={leader} />
         <DayTimes job={job} steps={steps} leader={leader} />
+        <Stands job={job} steps={steps} />
         {steps.map((s) => (
           <StepCard key={s.id + s.version} job={job} step={s} people={info?.people ?? []} leader={leader} />
         ))}

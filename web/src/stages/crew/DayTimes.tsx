@@ -1,4 +1,4 @@
-import { Slider, TimePicker } from 'antd';
+import { Button, Slider, TimePicker } from 'antd';
 import dayjs from 'dayjs';
 import { useEffect, useRef, useState } from 'react';
 import { api, type Schemas } from '../../api/client';
@@ -71,6 +71,11 @@ export function DayTimes({ job, steps, leader }: { job: string; steps: Step[]; l
         </p>
       )}
       {leader && <Hours job={job} place={place} act={act} />}
+      {starts !== undefined && (
+        <Button type="text" href={`/api/jobs/${job}/roster/calendar.ics`} download="day.ics">
+          {msg('calendarFile')}
+        </Button>
+      )}
       {leader && <Shorter job={job} starts={starts} act={act} />}
     </section>
   );

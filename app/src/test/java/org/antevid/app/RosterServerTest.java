@@ -189,6 +189,7 @@ class RosterServerTest {
     @Order(5)
     void theDayEndsAfterDarkOnceItIsSaidWhenThatIs() throws Exception {
         assertThat(said()).anyMatch(w -> w.contains("before dark"));
+        assertThat(on(leader, "GET", "/roster/calendar.ics", null).codes()).containsExactly("MISSING");
         Map<String, Object> hours = new HashMap<>(Map.of("startsMin", 900, "darkMin", 935));
         assertThat(on(leader, "PUT", "/place/hours", hours).status()).isEqualTo(204);
         assertThat(said())
@@ -200,6 +201,8 @@ class RosterServerTest {
         assertThat(times.get("lightSpareMin").asInt())
                 .isEqualTo(35 - times.get("likely80Min").asInt());
         assertThat(times.get("waits").findValuesAsText("why")).containsExactly("START", "ORDER");
+        assertThat(on(leader, "GET", "/roster/calendar.ics", null).text())
+                .contains("BEGIN:VEVENT", "SUMMARY:1 fell S1\\, Alder Row", "DTSTART:20261124T", "Jory Penn\\, cutter");
         hours.put("startsMin", 1440);
         assertThat(on(leader, "PUT", "/place/hours", hours).codes()).containsExactly("OUT_OF_RANGE");
     }

@@ -62,6 +62,7 @@ public enum Answer implements Code {
     LAY_OF,
     STEP_NUMBER,
     HOUSE_RULES,
+    SAY_WHEN_WORK_STARTS,
     ONE_PROOF_EACH,
     MENDED_OTHERWISE,
     THE_DAY,

@@ -446,6 +446,8 @@ class WithyLockStory {
         tove = join("Tove Arkwright", "9753");
         assertThat(sefa.locator("section[aria-label^='Step 2']")).containsText("I stand");
         assertThat(sefa.locator("section[aria-label^='Step 2']")).containsText("My way out");
+        assertThat(sefa.locator(".phone")).containsText("Nadia Quill gives 3 short: look round the whole ring");
+        assertThat(tove.locator(".phone")).containsText("No arm, no pull");
         assertThat(sefa.locator(".phone")).containsText("1 long, both arms up: all stop");
         assertThat(sefa.locator(".phone")).containsText("anyone or any animal comes inside the ring");
         Looked.at(sefa, "phone-brief");
@@ -475,7 +477,7 @@ class WithyLockStory {
                 .fill(pin);
     }
 
-    /** Answers from what the card itself shows: ring, way out and lay. */
+    /** Answers from what the card itself shows: whose sign, way out, ring and lay. */
     private void sign(Page phone, String pin) {
         String card = phone.locator(".phone").innerText();
         for (Locator q :
@@ -488,6 +490,10 @@ class WithyLockStory {
                 right = find("E\\d?: to (\\d{3}°)", card, "");
             } else if (question.startsWith("Which way is")) {
                 right = "058°";
+            } else if (question.startsWith("Whose")) {
+                right = find("(\\w+ \\w+) (?:gives 3 short|answers with one arm|swings one arm)", card, "");
+            } else if (question.startsWith("It does not move")) {
+                right = "hold the line as it is";
             } else if (question.startsWith("From which gust")) {
                 right = "8.0 m/s";
             } else {

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.antevid.app.job.Needs;
+import org.antevid.app.judgement.DayCalendar;
 import org.antevid.app.judgement.Rosters;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.crew.Competence;
@@ -20,7 +21,9 @@ import org.antevid.core.judge.Phrase;
 import org.antevid.core.judge.crew.DayRoster;
 import org.antevid.core.judge.crew.DayTimes;
 import org.antevid.core.judge.crew.Mend;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -75,9 +78,11 @@ public class RosterController {
     record ShorterView(int endMin, int lowestMin, boolean provenBest, List<TurnView> changes, List<MoreView> oneMore) {}
 
     private final Rosters rosters;
+    private final DayCalendar calendar;
 
-    RosterController(Rosters rosters) {
+    RosterController(Rosters rosters, DayCalendar calendar) {
         this.rosters = rosters;
+        this.calendar = calendar;
     }
 
     /** The smallest change that mends each finding about the crew; when the day ends and what it waits for. */
@@ -112,6 +117,15 @@ public class RosterController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void take(@PathVariable String job, @Validated @RequestBody TakeRequest t) {
         rosters.take(job, t.lists, t.endMin);
+    }
+
+    /** The steps ahead as a calendar file, once it is said when work starts. */
+    @GetMapping(value = "/calendar.ics", produces = "text/calendar")
+    @Needs(Needs.Right.READ)
+    ResponseEntity<String> calendar(@PathVariable String job) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=day.ics")
+                .body(calendar.of(job, Speech.words()));
     }
 
     private static MendView view(Mend m) {
