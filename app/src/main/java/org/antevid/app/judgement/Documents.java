@@ -32,7 +32,6 @@ import org.antevid.core.site.Feature;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.StemState;
-import org.antevid.core.tangle.picture.Member;
 import org.antevid.core.tangle.picture.Picture;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -152,17 +151,13 @@ public class Documents {
         boolean down = k.reading().state() == StemState.HUNG || k.reading().state() == StemState.LYING;
         return s.place().tangle().filter(p -> down).flatMap(p -> Optional.ofNullable(
                         s.rings().get(label))
-                .map(ring -> {
-                    Spot foot = k.reading().at();
-                    Optional<List<Spot>> lies = p.member(label)
-                            .flatMap(Member::pose)
-                            .map(x -> List.of(x.butt().at(), x.tip().at()));
-                    return new PlanDocument.ClosedPart(
-                            ring.reachM().map(m -> Rounding.up(m, 0)),
-                            ring.on(foot, lies.orElse(List.of(foot, foot)), p.ground(), Situation.Hang.WHOLE_SLOPE_M)
-                                    .outline(),
-                            lies.orElse(List.of(foot)));
-                }));
+                .flatMap(ring -> p.member(label)
+                        .map(m -> new PlanDocument.ClosedPart(
+                                ring.reachM().map(r -> Rounding.up(r, 0)),
+                                p.closed(m, ring, Situation.Hang.WHOLE_SLOPE_M).outline(),
+                                m.pose().isPresent()
+                                        ? p.axis(m)
+                                        : List.of(m.reading().at())))));
     }
 
     /** @return who cuts this stem and who is at its line, as the steps name them */

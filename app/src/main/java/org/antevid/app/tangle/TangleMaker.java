@@ -215,13 +215,7 @@ class TangleMaker {
                 .orElseGet(() -> Shape.disc(from, length));
         GuardRing ring =
                 Optional.ofNullable(rings.get(m.label())).orElseGet(() -> Picture.ringAlone(m, picture.ground()));
-        List<Spot> axis =
-                m.pose().map(x -> List.of(x.butt().at(), x.tip().at())).orElse(List.of(from));
         return new Situation.Hang(
-                m.label(),
-                supports,
-                beneath,
-                ring,
-                ring.on(from, axis, picture.ground(), Situation.Hang.WHOLE_SLOPE_M));
+                m.label(), supports, beneath, ring, picture.closed(m, ring, Situation.Hang.WHOLE_SLOPE_M));
     }
 }

@@ -148,14 +148,15 @@ public final class ProposedPosts {
     static Optional<Spot> outside(Situation s, String label, GuardRing ring) {
         Optional<Situation.StemFacts> stem = s.stem(label);
         Optional<Picture> picture = s.place().tangle();
-        Optional<Pose> lies = picture.flatMap(p -> p.member(label)).flatMap(Member::pose);
-        if (stem.isEmpty() || picture.isEmpty() || ring.reachM().isEmpty()) {
+        Optional<Member> member = picture.flatMap(p -> p.member(label));
+        if (stem.isEmpty() || member.isEmpty() || ring.reachM().isEmpty()) {
             return Optional.empty();
         }
-        Spot foot = stem.get().reading().at();
-        List<Spot> axis = lies.map(p -> List.of(p.butt().at(), p.tip().at())).orElse(List.of(foot, foot));
-        Shape closed = ring.on(foot, axis, picture.get().ground(), ring.reachM().get());
-        double along = lies.map(Pose::azDeg)
+        List<Spot> axis = picture.get().axis(member.get());
+        Shape closed = picture.get().closed(member.get(), ring, ring.reachM().get());
+        double along = member.get()
+                .pose()
+                .map(Pose::azDeg)
                 .or(() -> stem.get().reading().lean().map(Lean::azimuthDeg))
                 .orElse(0.0);
         double farthestM = ring.reachM().get() + axis.get(0).distanceTo(axis.get(1)) + FARTHEST_M;

@@ -20,7 +20,6 @@ import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
 import org.antevid.core.tangle.GuardRing;
 import org.antevid.core.tangle.Pile;
-import org.antevid.core.tangle.picture.Member;
 import org.antevid.core.tangle.picture.Picture;
 
 /**
@@ -85,18 +84,14 @@ public final class StandsInRing implements Rule {
         Optional<Picture> picture = s.place().tangle().filter(p -> bound(p, f.label()));
         Optional<GuardRing> ring =
                 picture.flatMap(p -> Optional.ofNullable(s.rings().get(f.label())));
-        Spot foot = f.reading().at();
-        List<Spot> axis = picture.flatMap(p -> p.member(f.label()))
-                .flatMap(Member::pose)
-                .map(p -> List.of(p.butt().at(), p.tip().at()))
-                .orElse(List.of(foot, foot));
-        return ring.map(r -> {
-            Shape closed = r.on(foot, axis, picture.orElseThrow().ground(), Situation.Hang.WHOLE_SLOPE_M);
-            return new Ring(
-                    r.reachM().orElse(Situation.Hang.WHOLE_SLOPE_M),
-                    Shape.line(axis)::distanceTo,
-                    at -> closed.distanceTo(at) <= 0);
-        });
+        return picture.flatMap(p -> p.member(f.label())
+                .flatMap(m -> ring.map(r -> {
+                    Shape closed = p.closed(m, r, Situation.Hang.WHOLE_SLOPE_M);
+                    return new Ring(
+                            r.reachM().orElse(Situation.Hang.WHOLE_SLOPE_M),
+                            Shape.line(p.axis(m))::distanceTo,
+                            at -> closed.distanceTo(at) <= 0);
+                })));
     }
 
     private static boolean bound(Picture p, String label) {
