@@ -28,7 +28,16 @@ import org.antevid.core.tangle.picture.TakenOff;
  * proposed as for a tree that is felled. A stem that is felled by its lay gets its step there; one that is left, none.
  */
 public final class ProposedSteps {
-    private ProposedSteps() {}
+    private final Situation s;
+    private final UnaryOperator<String> called;
+    /** What people did last, by their id: they go on with it. */
+    private final Map<String, Role> last = new HashMap<>();
+
+    private ProposedSteps(Situation s, UnaryOperator<String> called) {
+        this.s = s;
+        this.called = called;
+        s.steps().forEach(st -> st.posts().forEach(p -> last.put(p.personId(), p.role())));
+    }
 
     /** A step without its times. */
     public record Proposed(Step.Kind kind, String stem, Optional<Work> work, List<Step.Post> posts, List<StepKit> kit) {
@@ -43,14 +52,16 @@ public final class ProposedSteps {
      * @return what no step is there for yet, in the turns of the order; nothing while there is no order
      */
     public static List<Proposed> ofOrder(Situation s, UnaryOperator<String> called) {
+        return new ProposedSteps(s, called).inOrder();
+    }
+
+    private List<Proposed> inOrder() {
         Optional<Picture> picture = s.place().tangle();
-        Map<String, Role> last = before(s);
         return picture.flatMap(Picture::release).stream()
                 .flatMap(r -> r.steps().stream())
                 .flatMap(step -> step.kind().removes()
-                        ? step.stems().stream()
-                                .flatMap(id -> removed(s, picture.orElseThrow(), step, id, last).stream())
-                        : step.stems().stream().map(id -> prepared(s, step, id, called, last)))
+                        ? step.stems().stream().flatMap(id -> removed(picture.orElseThrow(), step, id).stream())
+                        : step.stems().stream().map(id -> prepared(step, id)))
                 // what was done and is in the order all the same has to be done once more
                 .filter(p -> s.steps().stream().noneMatch(st -> !st.done() && p.is(st)))
                 .toList();
@@ -58,23 +69,18 @@ public final class ProposedSteps {
 
     /** @return the turns of a stem that is taken off something, up to where it has to be looked at again */
     public static List<Proposed> ofPieces(Situation s, String label, TakenOff off, UnaryOperator<String> called) {
-        Map<String, Role> last = before(s);
+        return new ProposedSteps(s, called).pieces(label, off);
+    }
+
+    private List<Proposed> pieces(String label, TakenOff off) {
         return off.turns().stream()
                 .takeWhile(t -> t.kind() != TakenOff.Kind.LOOK_AGAIN)
-                .map(t -> proposed(
-                        s,
-                        work(t, called).kind().step(),
-                        label,
-                        Optional.of(work(t, called)),
-                        ring(s, label),
-                        kit(t),
-                        last))
+                .map(t -> proposed(work(t).kind().step(), label, Optional.of(work(t)), ring(label), kit(t)))
                 .filter(p -> s.steps().stream().noneMatch(p::is))
                 .toList();
     }
 
-    private static Optional<Proposed> removed(
-            Situation s, Picture p, Release.Step step, String id, Map<String, Role> last) {
+    private Optional<Proposed> removed(Picture p, Release.Step step, String id) {
         Optional<Ways> ways = Optional.ofNullable(step.method().get(id));
         Optional<Ways.Way> best =
                 ways.flatMap(w -> w.ladder().stream().findFirst()).filter(w -> w != Ways.Way.LEAVE_CORDON_MARK);
@@ -82,13 +88,11 @@ public final class ProposedSteps {
                 p.member(id).filter(m -> m.reading().notFelled().isEmpty()).isPresent();
         return best.filter(w -> !laid)
                 .map(w -> proposed(
-                        s,
                         w == Ways.Way.CROSSCUT_WITH_BIND_PLAN ? Step.Kind.CROSSCUT : Step.Kind.RELEASE,
                         id,
                         Optional.empty(),
                         ring(step, id),
-                        Stream.concat(kit(w, ways.orElseThrow()), held(step)).toList(),
-                        last));
+                        Stream.concat(kit(w, ways.orElseThrow()), held(step)).toList()));
     }
 
     private static Stream<StepKit> kit(Ways.Way way, Ways ways) {
@@ -128,16 +132,15 @@ public final class ProposedSteps {
         };
     }
 
-    private static Proposed prepared(
-            Situation s, Release.Step step, String id, UnaryOperator<String> called, Map<String, Role> last) {
+    private Proposed prepared(Release.Step step, String id) {
         Work work = step.tie()
                 .map(t -> Work.on(Work.Kind.SEVER_TIE, called.apply(t.b())))
                 .orElseGet(() -> Work.of(Work.Kind.LET_GO));
         List<StepKit> kit = work.kind() == Work.Kind.SEVER_TIE ? List.of(StepKit.of(StepKit.Kind.SAW)) : List.of();
-        return proposed(s, work.kind().step(), id, Optional.of(work), ring(step, id), kit, last);
+        return proposed(work.kind().step(), id, Optional.of(work), ring(step, id), kit);
     }
 
-    private static Work work(TakenOff.Turn t, UnaryOperator<String> called) {
+    private Work work(TakenOff.Turn t) {
         Optional<Double> cut = t.piece().map(TakenOff.Piece::fromM);
         return switch (t.kind()) {
             case LINE_OWNER -> new Work(Work.Kind.LINE_OWNER, t.thing().map(called), Optional.empty());
@@ -158,14 +161,8 @@ public final class ProposedSteps {
         };
     }
 
-    private static Proposed proposed(
-            Situation s,
-            Step.Kind kind,
-            String stem,
-            Optional<Work> work,
-            Optional<GuardRing> ring,
-            List<StepKit> kit,
-            Map<String, Role> last) {
+    private Proposed proposed(
+            Step.Kind kind, String stem, Optional<Work> work, Optional<GuardRing> ring, List<StepKit> kit) {
         List<Role> roles = work.map(t -> t.kind().roles())
                 .orElse(List.of(kind == Step.Kind.CROSSCUT ? Role.CUTTER : Role.WINCH, Role.LOOKOUT));
         Optional<Spot> winch = s.place()
@@ -182,18 +179,11 @@ public final class ProposedSteps {
         return new Proposed(kind, stem, work, posts, kit);
     }
 
-    /** @return what people did last in the steps that are there: they go on with it */
-    private static Map<String, Role> before(Situation s) {
-        Map<String, Role> last = new HashMap<>();
-        s.steps().forEach(st -> st.posts().forEach(p -> last.put(p.personId(), p.role())));
-        return last;
-    }
-
     private static Optional<GuardRing> ring(Release.Step step, String id) {
         return Optional.ofNullable(step.zone().get(id));
     }
 
-    private static Optional<GuardRing> ring(Situation s, String label) {
+    private Optional<GuardRing> ring(String label) {
         return s.place().tangle().flatMap(Picture::release).stream()
                 .flatMap(r -> r.steps().stream())
                 .flatMap(step -> ring(step, label).stream())
