@@ -6,7 +6,18 @@ import { heard, onHeard } from './heard';
 import { msg } from '../words/base';
 
 export type UnsentKind =
-  'hold' | 'stopped' | 'ready' | 'tick' | 'protection' | 'sign' | 'sighting' | 'defect' | 'photo' | 'voice' | 'outcome';
+  | 'hold'
+  | 'stopped'
+  | 'surprise'
+  | 'ready'
+  | 'tick'
+  | 'protection'
+  | 'sign'
+  | 'sighting'
+  | 'defect'
+  | 'photo'
+  | 'voice'
+  | 'outcome';
 
 /** One write that waits to be sent; its id makes it one, however often it goes out. */
 export type Unsent = {

@@ -6,6 +6,7 @@ import { useAct } from '../api/job';
 import { useOutbox } from '../api/outbox';
 import { pressedWhen, useSeen } from './holds';
 import { newId } from './newId';
+import { WhatIsIt } from './WhatIsIt';
 import { msg } from './words';
 
 type Hold = Schemas['HoldView'];
@@ -55,6 +56,7 @@ export function HoldBanner({ job, hold, me, leader, say }: Props) {
           ? msg('stopped', { stopped: stopped.map((r) => r.who).join(', ') })
           : msg('notConfirmedStoppedWhistle')}
       </span>
+      {!lifting && <WhatIsIt job={job} hold={hold} ask={msg('whatIsIt')} />}
       {leader && !lifting && (
         <Button size="large" className="lift" onClick={() => setLifting(true)}>
           {msg('liftTheHold')}

@@ -30,6 +30,7 @@ const AHEAD_MS = 1500;
 const AFTER: Record<UnsentKind, string[]> = {
   hold: [],
   stopped: [],
+  surprise: ['hold'],
   ready: ['run'],
   tick: ['run'],
   protection: ['run'],
@@ -136,6 +137,7 @@ export default function CrewApp() {
         )}
         {(hold || unsent) && (
           <HeldCard
+            job={job}
             hold={hold}
             me={me}
             unsent={unsent}

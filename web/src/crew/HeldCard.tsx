@@ -1,11 +1,13 @@
 import { Button } from 'antd';
 import type { Schemas } from '../api/client';
 import { pressedWhen } from '../app/holds';
+import { WhatIsIt } from '../app/WhatIsIt';
 import { Mark } from '../figures/Mark';
 import { clock } from '../units/format';
 import { useWords } from '../words/words';
 
 type Props = {
+  job: string;
   hold?: Schemas['HoldView'];
   me: string;
   unsent: boolean;
@@ -16,7 +18,7 @@ type Props = {
 };
 
 /** Sent, seen, stopped: a running saw does not hear a phone, so whistle and arm come first. */
-export function HeldCard({ hold, me, unsent, says, mayConfirm, confirming, confirm }: Props) {
+export function HeldCard({ job, hold, me, unsent, says, mayConfirm, confirming, confirm }: Props) {
   const t = useWords();
   const who = (state: 'SEEN' | 'STOPPED') => hold?.receipts.filter((r) => r.state === state).map((r) => r.who) ?? [];
   const seen = who('SEEN');
@@ -35,6 +37,7 @@ export function HeldCard({ hold, me, unsent, says, mayConfirm, confirming, confi
           {t('held.kept')} {says || t('held.again')}
         </p>
       )}
+      {hold && <WhatIsIt job={job} hold={hold} ask={t('held.what')} />}
       <ul aria-label={t('label.sent')}>
         <li>
           <Mark kind={hold && !unsent ? 'ready' : 'none'} /> {t(hold && !unsent ? 'held.sent' : 'held.notSent')}

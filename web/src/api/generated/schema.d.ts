@@ -95,6 +95,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house/kit/{id}/inspection": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** When a piece of kit was inspected and is due again, or that it is withdrawn. */
+        put: operations["kitInspected"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/house/species": {
         parameters: {
             query?: never;
@@ -1223,6 +1240,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/run/holds/{hold}/surprise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a hold was called for, with one tap; everybody is shown the first thing to do. */
+        post: operations["runSurprise"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/run/lift-reasons": {
         parameters: {
             query?: never;
@@ -1285,6 +1319,23 @@ export interface paths {
         put?: never;
         /** Says that the stop signal was tried and answered by all. */
         post: operations["runSignalTried"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/run/surprises": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a hold may have been called for, for one tap. */
+        get: operations["runSurprises"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1902,7 +1953,7 @@ export interface paths {
         /** Changes a step and its posts. */
         put: operations["crewChange"];
         post?: never;
-        /** Takes a step out. */
+        /** Takes a step out; the reason is written into the log. */
         delete: operations["crewRemove"];
         options?: never;
         head?: never;
@@ -5319,6 +5370,7 @@ export interface components {
             arrivedAt: string;
             /** Format: date-time */
             at: string;
+            first?: components["schemas"]["MessageView"];
             /** @description of the press that called it */
             id: string;
             liftReason?: components["schemas"]["MessageView"];
@@ -5333,6 +5385,7 @@ export interface components {
              * @description what a lift has to name: its newest press
              */
             through: number;
+            what?: components["schemas"]["MessageView"];
             who: string;
         };
         /** @description What holds a stem. */
@@ -5434,6 +5487,16 @@ export interface components {
             rows: number;
             /** Format: int32 */
             unchanged: number;
+        };
+        /** @description What is left out is not known. */
+        InspectionRequest: {
+            /** Format: date */
+            dueOn?: string;
+            /** Format: date */
+            inspectedOn?: string;
+            /** Format: int64 */
+            version: number;
+            withdrawn?: boolean;
         };
         IssueNumber: {
             /** Format: int32 */
@@ -5559,9 +5622,13 @@ export interface components {
             barM?: number;
             /** Format: int32 */
             count: number;
+            /** Format: date */
+            dueOn?: string;
             /** Format: double */
             efficiency?: number;
             id: string;
+            /** Format: date */
+            inspectedOn?: string;
             /** @enum {string} */
             kind: "SAW" | "WEDGE" | "HAMMER" | "LEVER" | "ROPE" | "SLING" | "BLOCK" | "WINCH";
             kindWords: string;
@@ -5588,6 +5655,7 @@ export interface components {
             strengthN?: number;
             /** Format: int64 */
             version: number;
+            withdrawn: boolean;
         };
         /** @description A spot height as recorded. */
         KnownHeight: {
@@ -7101,7 +7169,7 @@ export interface components {
         ReceiptRequest: {
             id?: string;
             /** @enum {string} */
-            state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED";
+            state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED" | "SURPRISED";
         };
         /** @description Somebody saw it, or says that all is stopped. */
         ReceiptView: {
@@ -7109,7 +7177,7 @@ export interface components {
             at: string;
             personId: string;
             /** @enum {string} */
-            state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED";
+            state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED" | "SURPRISED";
             who: string;
         };
         RehearsalRequest: {
@@ -7518,6 +7586,8 @@ export interface components {
             signedAt?: string;
             /** Format: int32 */
             signedNumber?: number;
+            /** Format: int32 */
+            wrongTries: number;
         };
         /** @description Where the site's origin lies on the globe. Local metres and WGS 84 are turned into each other by geodesics from the origin, exact to far under a millimetre over a site; beyond 20 km the local frame is not meant for it. */
         SiteAnchor: {
@@ -7978,6 +8048,16 @@ export interface components {
             /** Format: int32 */
             stack?: number;
             wedgeId?: string;
+        };
+        SurpriseChoice: {
+            /** @enum {string} */
+            what: "SOMEBODY_INSIDE" | "STALLED" | "SAT_BACK" | "STRAP_THIN" | "FACE_ROTTEN" | "WIND_TURNED" | "HUNG";
+            words: string;
+        };
+        SurpriseRequest: {
+            id: string;
+            /** @enum {string} */
+            what: "SOMEBODY_INSIDE" | "STALLED" | "SAT_BACK" | "STRAP_THIN" | "FACE_ROTTEN" | "WIND_TURNED" | "HUNG";
         };
         TakeOffRequest: {
             cutsM: number[];
@@ -9220,6 +9300,84 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    kitInspected: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InspectionRequest"];
+            };
+        };
         responses: {
             /** @description No Content */
             204: {
@@ -14337,6 +14495,85 @@ export interface operations {
             };
         };
     };
+    runSurprise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                hold: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SurpriseRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     runReasons: {
         parameters: {
             query?: never;
@@ -14603,6 +14840,46 @@ export interface operations {
             };
             /** @description It cannot be so; every field at fault is named */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    runSurprises: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SurpriseChoice"][];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -17278,6 +17555,7 @@ export interface operations {
         parameters: {
             query: {
                 version: number;
+                reason: string;
             };
             header?: never;
             path: {

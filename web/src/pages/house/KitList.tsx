@@ -5,6 +5,7 @@ import { StepperItem } from '../../ui/StepperItem';
 import { useSend } from '../../ui/useSend';
 import { HouseList } from './HouseList';
 import css from './house.module.css';
+import { Inspection } from './Inspection';
 import { msg } from './words';
 
 type Kind = Schemas['KitRequest']['kind'];
@@ -84,6 +85,7 @@ export function Kit({ owner }: { owner: boolean }) {
         says={[
           (k) => msg('line', { kindWords: k.kindWords, count: k.count > 1 ? msg('ofThem', { count: k.count }) : '' }),
           (k) => <span className="n">{said(k)}</span>,
+          (k) => <Inspection k={k} owner={owner} run={(w) => send(w)} />,
         ]}
         takeOff={
           owner ? (path, query) => void send(api.DELETE('/api/house/kit/{id}', { params: { path, query } })) : undefined

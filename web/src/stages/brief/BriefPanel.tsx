@@ -76,7 +76,7 @@ export default function BriefPanel({ job, go }: PanelProps) {
             <ul className="list">
               {latest.signers.map((s) => (
                 <li key={s.personId} className={css.person}>
-                  <Mark kind={s.signedAt ? 'ready' : 'none'} />
+                  <Mark kind={s.signedAt ? 'ready' : s.wrongTries > 1 ? 'CAUTION' : 'none'} />
                   <b className={css.grow}>{s.name}</b>
                   <span className="s">
                     {s.signedAt
@@ -87,9 +87,11 @@ export default function BriefPanel({ job, go }: PanelProps) {
                               ? ''
                               : ` ${msg('onBriefingNothingOf', { signedNumber: s.signedNumber ?? '' })}`,
                         })
-                      : s.posted
-                        ? msg('notYet')
-                        : msg('noPartInA')}
+                      : s.wrongTries > 1
+                        ? msg('wrongTries', { wrongTries: s.wrongTries })
+                        : s.posted
+                          ? msg('notYet')
+                          : msg('noPartInA')}
                   </span>
                 </li>
               ))}

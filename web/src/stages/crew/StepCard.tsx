@@ -1,4 +1,4 @@
-import { Button, Collapse, Select } from 'antd';
+import { Button, Collapse, Input, Popconfirm, Select } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useSurroundings } from '../../api/job';
@@ -36,6 +36,7 @@ export function StepCard({
   const [end, setEnd] = useState<number | null>(step.endMin);
   const [role, setRole] = useState<Post['role']>('CUTTER');
   const [person, setPerson] = useState<string>();
+  const [reason, setReason] = useState('');
   const starts = useSurroundings(job).data?.startsMin;
   const [least, setLeast] = useState<number | null>(step.spread?.leastMin ?? null);
   const [most, setMost] = useState<number | null>(step.spread?.mostMin ?? null);
@@ -162,18 +163,29 @@ export function StepCard({
             >
               {msg('later')}
             </Button>
-            <Button
-              type="text"
-              onClick={() =>
+            <Popconfirm
+              icon={null}
+              title={msg('whyRemove', { title: step.title })}
+              description={
+                <Input
+                  aria-label={msg('reason')}
+                  maxLength={200}
+                  value={reason}
+                  onChange={(e) => setReason(e.target.value)}
+                />
+              }
+              okText={msg('takeItOut')}
+              okButtonProps={{ disabled: !reason.trim() }}
+              onConfirm={() =>
                 void act(
                   api.DELETE('/api/jobs/{job}/steps/{id}', {
-                    params: { path: { job, id: step.id }, query: { version: step.version } },
+                    params: { path: { job, id: step.id }, query: { version: step.version, reason } },
                   }),
                 )
               }
             >
-              {msg('remove')}
-            </Button>
+              <Button type="text">{msg('remove')}</Button>
+            </Popconfirm>
           </div>
           <Collapse
             ghost

@@ -44,3 +44,21 @@ alter table step add least_min integer check (least_min between 1 and 1440);
 alter table step add most_min integer check (most_min between 1 and 1440);
 alter table step_trail add least_min integer;
 alter table step_trail add most_min integer;
+
+-- A read-back that was wrong: who has to be gone through it with.
+create table read_back_try (
+    id varchar(60) not null primary key,
+    briefing_id varchar(60) not null references briefing,
+    person_id varchar(60) not null references person,
+    wrong integer not null check (wrong > 0),
+    at timestamp(6) with time zone not null
+);
+create index read_back_try_of_briefing on read_back_try (briefing_id, person_id);
+
+-- When kit was inspected and is due again.
+alter table kit add inspected_on date;
+alter table kit add due_on date;
+alter table kit add withdrawn boolean default false not null;
+alter table kit_trail add inspected_on date;
+alter table kit_trail add due_on date;
+alter table kit_trail add withdrawn boolean;

@@ -257,6 +257,34 @@ class GoingTest {
     }
 
     @Test
+    void whatAHoldWasCalledForSaysTheFirstThingToDoAndLiftsNothing() throws Exception {
+        run.going(run.saw);
+        String hold = "s" + run.job;
+        RunningJob.ok(run.on(run.saw, "POST", "/run/holds", Map.of("id", hold)));
+        Map<String, Object> stalled = Map.of("what", "STALLED", "id", "w" + run.job);
+        for (int again = 0; again < 2; again++) {
+            RunningJob.ok(run.on(run.saw, "POST", "/run/holds/" + hold + "/surprise", stalled));
+        }
+        JsonNode said = run.on(run.watch, "GET", "/run/holds", null).body().get(0);
+        assertThat(said.get("what").get("words").asText()).isEqualTo("it does not move");
+        assertThat(said.get("first").get("words").asText()).contains("nobody to the stump");
+        assertThat(said.get("lifted").asBoolean()).isFalse();
+        String log = run.run(run.leader).toString();
+        assertThat(log.indexOf("hold: it does not move"))
+                .as("told twice, written once")
+                .isPositive()
+                .isEqualTo(log.lastIndexOf("hold: it does not move"));
+        run.lift();
+        assertThat(run.on(
+                                run.watch,
+                                "POST",
+                                "/run/holds/" + hold + "/surprise",
+                                Map.of("what", "HUNG", "id", "x" + run.job))
+                        .codes())
+                .containsExactly("CHANGED");
+    }
+
+    @Test
     void aLiftCoversOnlyWhatItsGiverHadSeen() throws Exception {
         RunningJob.ok(run.on(run.watch, "POST", "/run/holds", Map.of("id", "a" + run.job)));
         long seen = run.on(run.leader, "GET", "/run/holds", null)

@@ -272,6 +272,10 @@ class JobFlowTest {
             Reply wrong =
                     on(p, "POST", "/briefings/1/signatures", Map.of("answers", List.of(-1, -1, -1), "pin", "2580"));
             assertThat(wrong.codes()).containsExactly("READ_AGAIN", "READ_AGAIN", "READ_AGAIN");
+            assertThat(wrongTries(p)).isEqualTo(1);
+            on(p, "POST", "/briefings/1/signatures", Map.of("answers", List.of(-1, -1, -1), "pin", "2580"));
+            assertThat(wrongTries(p)).isEqualTo(2);
+            assertThat(on(leader, "GET", "/run", null).text()).contains("read briefing 1 back wrongly twice");
             assertThat(sign(p, 1)).isEqualTo(204);
         }
         assertThat(on(leader, "GET", "/briefings", null)
@@ -280,6 +284,19 @@ class JobFlowTest {
                         .get(0)
                         .get("signers"))
                 .allMatch(s -> s.has("signedAt"));
+    }
+
+    private int wrongTries(SignedIn p) throws Exception {
+        for (JsonNode s : on(leader, "GET", "/briefings", null)
+                .body()
+                .get("issues")
+                .get(0)
+                .get("signers")) {
+            if (s.get("personId").asText().equals(p.personId())) {
+                return s.get("wrongTries").asInt();
+            }
+        }
+        return 0;
     }
 
     /** Tries answers one question at a time: a refusal names the questions that were wrong. */

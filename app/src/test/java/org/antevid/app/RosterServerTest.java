@@ -226,4 +226,25 @@ class RosterServerTest {
                 .isEqualTo(204);
         assertThat(roster().get("times").get("endMin").asInt()).isEqualTo(40);
     }
+
+    @Test
+    @Order(7)
+    void kitIsInspectedByTheOwnerAlone() throws Exception {
+        Reply made = calls.call(
+                owner,
+                "POST",
+                "/api/house/kit",
+                Map.of("kind", "HAMMER", "name", "roster hammer", "count", 1, "note", ""));
+        String at = "/api/house/kit/" + made.body().get("id").asText() + "/inspection";
+        Map<String, Object> found = new HashMap<>(
+                Map.of("inspectedOn", "2026-05-01", "dueOn", "2026-11-01", "withdrawn", false, "version", 0));
+        assertThat(calls.call(leader, "PUT", at, found).status()).isEqualTo(403);
+        assertThat(calls.call(owner, "PUT", at, found).status()).isEqualTo(204);
+        assertThat(calls.call(owner, "PUT", at, found).status()).isEqualTo(409);
+        found.putAll(Map.of("dueOn", "2026-04-01", "version", 1));
+        assertThat(calls.call(owner, "PUT", at, found).messages())
+                .singleElement()
+                .asString()
+                .startsWith("due");
+    }
 }

@@ -62,6 +62,8 @@ public enum Answer implements Code {
     LAY_OF,
     STEP_NUMBER,
     HOUSE_RULES,
+    DUE_AFTER_INSPECTION,
+    HOLD_LIFTED_ALREADY,
     SAY_WHEN_WORK_STARTS,
     ONE_PROOF_EACH,
     MENDED_OTHERWISE,

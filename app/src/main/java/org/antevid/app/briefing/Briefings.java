@@ -4,12 +4,15 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.antevid.app.briefing.store.BriefingEntity;
 import org.antevid.app.briefing.store.BriefingRepository;
+import org.antevid.app.briefing.store.ReadBackTryEntity;
+import org.antevid.app.briefing.store.ReadBackTryRepository;
 import org.antevid.app.briefing.store.SignatureEntity;
 import org.antevid.app.briefing.store.SignatureRepository;
 import org.antevid.app.job.Change;
@@ -41,8 +44,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Briefings {
+    /** Wrong as often as this, the leader is told. */
+    private static final int TRIES_TOLD = 2;
+
     private final BriefingRepository briefings;
     private final SignatureRepository signatures;
+    private final ReadBackTryRepository tries;
     private final FrozenPlans frozen;
     private final Judgement judgement;
     private final Documents documents;
@@ -52,6 +59,7 @@ public class Briefings {
     Briefings(
             BriefingRepository briefings,
             SignatureRepository signatures,
+            ReadBackTryRepository tries,
             FrozenPlans frozen,
             Judgement judgement,
             Documents documents,
@@ -59,6 +67,7 @@ public class Briefings {
             JobLog log) {
         this.briefings = briefings;
         this.signatures = signatures;
+        this.tries = tries;
         this.frozen = frozen;
         this.judgement = judgement;
         this.documents = documents;
@@ -75,6 +84,7 @@ public class Briefings {
      * A briefing with its plan and the signatures that count for it.
      *
      * @param intact what is stored is what was issued
+     * @param wrongTries how often somebody read it back wrongly, by person
      */
     public record Issue(
             String id,
@@ -84,7 +94,8 @@ public class Briefings {
             String hash,
             boolean intact,
             PlanDocument plan,
-            List<Signature> signed) {
+            List<Signature> signed,
+            Map<String, Integer> wrongTries) {
         public boolean signedBy(String personId) {
             return signatureOf(personId).isPresent();
         }
@@ -105,7 +116,7 @@ public class Briefings {
         }
 
         private Issue with(List<Signature> others) {
-            return new Issue(id, number, issuedBy, issuedAt, hash, intact, plan, others);
+            return new Issue(id, number, issuedBy, issuedAt, hash, intact, plan, others, wrongTries);
         }
     }
 
@@ -212,8 +223,40 @@ public class Briefings {
         return ReadBack.of(issue.plan(), personId, (issue.id() + personId).hashCode());
     }
 
-    /** @throws RefusedInput naming each wrong answer; nothing is signed then */
-    public void sign(String jobId, int number, String personId, String name, List<Integer> answers) {
+    /** @return what is wrong with the answers; nothing is signed then */
+    @Transactional(readOnly = true)
+    public List<Fault> wrongAnswers(String jobId, int number, String personId, List<Integer> answers) {
+        List<ReadBack.Question> questions = questions(newest(jobId, number), personId);
+        List<Fault> wrong = new ArrayList<>();
+        for (int i = 0; i < questions.size(); i++) {
+            if (i >= answers.size()
+                    || answers.get(i) == null
+                    || answers.get(i) != questions.get(i).right()) {
+                wrong.add(new Fault("READ_AGAIN", "answers[" + i + "]", Message.of(Answer.READ_AGAIN)));
+            }
+        }
+        return wrong;
+    }
+
+    /**
+     * Keeps that a read-back was wrong. The second time the leader is told. Nothing of the job counts as changed by it:
+     * the write itself was refused.
+     */
+    public void readBackWrongly(String jobId, int number, String personId, String name, int wrong) {
+        Issue issue = newest(jobId, number);
+        ReadBackTryEntity t = new ReadBackTryEntity();
+        t.id = UUID.randomUUID().toString();
+        t.briefingId = issue.id();
+        t.personId = personId;
+        t.wrong = wrong;
+        t.at = Instant.now();
+        tries.saveAndFlush(t);
+        if (tries.countByBriefingIdAndPersonId(issue.id(), personId) == TRIES_TOLD) {
+            log.write(jobId, name, Message.of(LogWords.READ_BACK_WRONG).with("number", Arg.count(number)));
+        }
+    }
+
+    private Issue newest(String jobId, int number) {
         Issue issue = numbered(jobId, number);
         if (latest(jobId).filter(l -> l.number() == number).isEmpty()) {
             throw new RefusedInput("OUTDATED", "number", Message.of(Answer.NEWER_BRIEFING));
@@ -224,15 +267,13 @@ public class Briefings {
                     "number",
                     Message.of(Answer.BRIEFING_NOT_INTACT).with("number", Arg.count(number)));
         }
-        List<ReadBack.Question> questions = questions(issue, personId);
-        List<Fault> wrong = new ArrayList<>();
-        for (int i = 0; i < questions.size(); i++) {
-            if (i >= answers.size()
-                    || answers.get(i) == null
-                    || answers.get(i) != questions.get(i).right()) {
-                wrong.add(new Fault("READ_AGAIN", "answers[" + i + "]", Message.of(Answer.READ_AGAIN)));
-            }
-        }
+        return issue;
+    }
+
+    /** @throws RefusedInput naming each wrong answer; nothing is signed then */
+    public void sign(String jobId, int number, String personId, String name, List<Integer> answers) {
+        Issue issue = newest(jobId, number);
+        List<Fault> wrong = wrongAnswers(jobId, number, personId, answers);
         if (!wrong.isEmpty()) {
             throw new RefusedInput(wrong);
         }
@@ -262,7 +303,8 @@ public class Briefings {
                 signatures.findByBriefingId(b.id).stream()
                         .filter(s -> s.hash == null || s.hash.equals(b.hash))
                         .map(s -> new Signature(s.personId, s.signedAt, b.number))
-                        .toList());
+                        .toList(),
+                tries.findByBriefingId(b.id).stream().collect(Collectors.toMap(t -> t.personId, t -> 1, Integer::sum)));
     }
 
     public Set<String> postedPeople(Issue issue) {

@@ -16,6 +16,7 @@ import org.antevid.app.crew.store.PostPart;
 import org.antevid.app.crew.store.StepEntity;
 import org.antevid.app.crew.store.StepRepository;
 import org.antevid.app.job.Change;
+import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
@@ -27,12 +28,15 @@ import org.antevid.core.crew.Work;
 import org.antevid.core.crew.WorkDay;
 import org.antevid.core.crew.roster.Breach;
 import org.antevid.core.crew.roster.RosterRule;
+import org.antevid.core.judge.Phrase;
 import org.antevid.core.judge.crew.DayRoster;
 import org.antevid.core.judge.crew.Staffing;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
+import org.antevid.core.run.LogWords;
 import org.antevid.words.Answer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -56,8 +60,10 @@ public class Crews {
     private final Jobs jobs;
     private final Stems stems;
     private final Trail trail;
+    private final JobLog log;
 
-    Crews(StepRepository steps, Jobs jobs, Stems stems, Trail trail) {
+    Crews(StepRepository steps, Jobs jobs, Stems stems, Trail trail, JobLog log) {
+        this.log = log;
         this.steps = steps;
         this.jobs = jobs;
         this.stems = stems;
@@ -136,9 +142,17 @@ public class Crews {
         trail.requireFresh(r, r.id, r.version, version, Arg.said(step));
     }
 
-    public void remove(String jobId, String id, Long version) {
+    /** Takes a step out, and writes into the log who did and why. */
+    public void remove(String jobId, String id, Long version, String reason, String who) {
         StepEntity r = open(jobId, id);
         requireFresh(r, version);
+        Step s = r.forCore();
+        log.write(
+                jobId,
+                who,
+                Message.of(LogWords.STEP_REMOVED)
+                        .with("step", Arg.said(Phrase.step(s.kind(), s.stem(), s.work())))
+                        .with("reason", Arg.name(Require.text(reason, 200, "reason"))));
         steps.delete(r);
         steps.flush();
         int turn = 1;

@@ -194,6 +194,12 @@ class WithyLock {
         kit(KitItem.Kind.SLING, "round sling, red", 2, null, null, null, 50000.0, null, 2023);
         kit(KitItem.Kind.BLOCK, "redirect block", 1, null, null, null, 60000.0, 0.92, null);
         kit(KitItem.Kind.WINCH, "tracked winch", 1, null, null, null, 20000.0, null, null);
+        LocalDate today = LocalDate.now(ZoneId.systemDefault());
+        kits.all()
+                .forEach(e -> kits.inspected(
+                        e.id(),
+                        new Kits.Inspection(Optional.of(today.minusMonths(2)), Optional.of(today.plusMonths(4)), false),
+                        e.version()));
     }
 
     private void kit(

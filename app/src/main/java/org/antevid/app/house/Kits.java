@@ -1,16 +1,22 @@
 package org.antevid.app.house;
 
+import java.time.LocalDate;
 import java.time.Year;
 import java.time.ZoneId;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.UUID;
 import org.antevid.app.house.store.KitEntity;
 import org.antevid.app.house.store.KitRepository;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.assist.KitItem;
+import org.antevid.core.crew.WorkDay;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.words.Answer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -30,12 +36,25 @@ public class Kits {
         this.events = events;
     }
 
+    /** When it was looked at, and until when that is good; empty is not known. */
+    public record Inspection(Optional<LocalDate> on, Optional<LocalDate> due, boolean withdrawn) {
+        public Inspection {
+            if (on.isPresent() && due.isPresent() && due.get().isBefore(on.get())) {
+                throw new RefusedInput("BAD_ORDER", "due", Message.of(Answer.DUE_AFTER_INSPECTION));
+            }
+        }
+    }
+
     /** An item with its key and version. */
-    public record Entry(String id, KitItem item, long version) {}
+    public record Entry(String id, KitItem item, Inspection inspection, long version) {}
 
     public List<Entry> all() {
         return repository.findAll().stream()
-                .map(r -> new Entry(r.id, r.forCore(), r.version))
+                .map(r -> new Entry(
+                        r.id,
+                        r.forCore(),
+                        new Inspection(Optional.ofNullable(r.inspectedOn), Optional.ofNullable(r.dueOn), r.withdrawn),
+                        r.version))
                 .sorted(Comparator.<Entry, KitItem.Kind>comparing(e -> e.item().kind())
                         .thenComparing(e -> e.item().name()))
                 .toList();
@@ -78,6 +97,30 @@ public class Kits {
         r.takes(item);
         repository.saveAndFlush(r);
         events.publishEvent(new HouseChanged());
+    }
+
+    /** What an inspection found: plans that take the item stop the day after it is due, and while it is withdrawn. */
+    public void inspected(String id, Inspection i, Long version) {
+        KitEntity r = repository.findById(id).orElseThrow(NotThere::new);
+        trail.requireFresh(r, id, r.version, version, r.name);
+        r.inspectedOn = i.on.orElse(null);
+        r.dueOn = i.due.orElse(null);
+        r.withdrawn = i.withdrawn;
+        repository.saveAndFlush(r);
+        events.publishEvent(new HouseChanged());
+    }
+
+    /** @return the kit with its inspections, as the rules of the crew see it */
+    public List<WorkDay.Inspected> inspections() {
+        return all().stream()
+                .map(e -> new WorkDay.Inspected(
+                        e.item.name(),
+                        e.inspection
+                                .due
+                                .map(d -> OptionalLong.of(d.toEpochDay()))
+                                .orElse(OptionalLong.empty()),
+                        e.inspection.withdrawn))
+                .toList();
     }
 
     public void remove(String id, Long version) {

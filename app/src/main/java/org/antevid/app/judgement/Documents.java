@@ -183,7 +183,7 @@ public class Documents {
         return p.escape().routes().stream()
                 .filter(EscapeRoutes.Route::open)
                 .map(r -> new PlanDocument.WayPart(
-                        r.side() == EscapeRoutes.Side.RIGHT ? "E1" : "E2",
+                        r.side().wayName(),
                         r.way().orElseThrow().azimuthDeg(),
                         r.way().orElseThrow().lengthM(),
                         p.onPlan(r.way().orElseThrow())))

@@ -13,6 +13,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.antevid.app.crew.Crews;
 import org.antevid.app.house.House;
+import org.antevid.app.house.Kits;
 import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.instrument.Bulletin;
 import org.antevid.app.job.Change;
@@ -74,6 +75,7 @@ public class Judgement {
     private final OpinionRepository opinions;
     private final AcknowledgementRepository acknowledgements;
     private final JobCache kept;
+    private final Kits kits;
 
     Judgement(
             Jobs jobs,
@@ -88,7 +90,9 @@ public class Judgement {
             Surroundings surroundings,
             OpinionRepository opinions,
             AcknowledgementRepository acknowledgements,
-            JobCache kept) {
+            JobCache kept,
+            Kits kits) {
+        this.kits = kits;
         this.jobs = jobs;
         this.people = people;
         this.house = house;
@@ -189,7 +193,7 @@ public class Judgement {
                         .toList(),
                 chosen,
                 Optional.of(tangle),
-                new WorkDay(outside.day().toEpochDay(), s.day().hours().lightUntilMin()));
+                new WorkDay(outside.day().toEpochDay(), s.day().hours().lightUntilMin(), kits.inspections()));
     }
 
     /** @return findings worst first, with what opinions and acknowledgements have cleared */

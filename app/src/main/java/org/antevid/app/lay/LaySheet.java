@@ -128,7 +128,7 @@ final class LaySheet {
             r.way().ifPresent(w -> {
                 List<Spot> path = plan.onPlan(w);
                 sheet.stroke(at(path), false, Sheet.Pen.line(ESCAPE, 0.9, 2.4, 1.2));
-                label(path.get(path.size() - 1), 2.5, ESCAPE, r.side() == EscapeRoutes.Side.RIGHT ? "E1" : "E2", true);
+                label(path.get(path.size() - 1), 2.5, ESCAPE, r.side().wayName(), true);
             });
         }
         Spot stump = plan.stem().at();
@@ -303,7 +303,7 @@ final class LaySheet {
                 plan.fallTime().fastS().map(f -> Arg.down(Dimension.TIME, f)).orElse(NOT_KNOWN));
         for (EscapeRoutes.Route r : plan.escape().routes()) {
             Message way = Message.of(PaperWords.WAY)
-                    .with("name", Arg.name(r.side() == EscapeRoutes.Side.RIGHT ? "E1" : "E2"))
+                    .with("name", Arg.name(r.side().wayName()))
                     .with("side", Arg.term(r.side()))
                     .with("to", r.way().map(w -> Arg.azimuth(w.azimuthDeg())))
                     .with("long", r.way().map(w -> Arg.up(Dimension.LENGTH, w.lengthM())));

@@ -26,6 +26,7 @@ import org.antevid.core.run.Happening;
 import org.antevid.core.run.Hold;
 import org.antevid.core.run.LiftReason;
 import org.antevid.core.run.LogWords;
+import org.antevid.core.run.Surprise;
 import org.antevid.words.Answer;
 import org.springframework.stereotype.Service;
 
@@ -61,6 +62,8 @@ public class Holds implements Headlines {
     /**
      * @param id of the press that called it
      * @param through what a lift has to name: its newest press
+     * @param what it was called for, once somebody said
+     * @param first the first thing that is done then
      */
     public record HoldView(
             String id,
@@ -74,7 +77,9 @@ public class Holds implements Headlines {
             List<ReceiptView> receipts,
             boolean lifted,
             Optional<String> liftedBy,
-            Optional<Message> liftReason) {}
+            Optional<Message> liftReason,
+            Optional<Message> what,
+            Optional<Message> first) {}
 
     private static Message why(RunEventEntity lift) {
         return Message.of(LogWords.LIFTED_BECAUSE)
@@ -94,13 +99,14 @@ public class Holds implements Headlines {
     public List<HoldView> holds(String jobId) {
         List<RunEventEntity> lines = book.lines(jobId);
         Map<Long, RunEventEntity> bySeq = lines.stream().collect(Collectors.toMap(l -> l.seq, Function.identity()));
-        return RunBook.course(lines).holds().stream()
-                .map(h -> view(h, bySeq))
+        Course course = RunBook.course(lines);
+        return course.holds().stream()
+                .map(h -> view(h, bySeq, course.surprise(h).map(s -> Surprise.valueOf(s.detail()))))
                 .sorted(Comparator.comparingLong(HoldView::through).reversed())
                 .toList();
     }
 
-    private static HoldView view(Hold hold, Map<Long, RunEventEntity> lines) {
+    private static HoldView view(Hold hold, Map<Long, RunEventEntity> lines, Optional<Surprise> what) {
         List<PressView> presses = hold.presses().stream()
                 .map(p -> Require.present(lines, p.seq()))
                 .map(l -> new PressView(l.subject, l.who, l.personId, l.reason, l.pressed(), l.at))
@@ -127,7 +133,9 @@ public class Holds implements Headlines {
                 receipts,
                 lift.isPresent(),
                 lift.map(l -> l.who),
-                lift.map(Holds::why));
+                lift.map(Holds::why),
+                what.map(Message::of),
+                what.map(w -> Message.of(w.first())));
     }
 
     /**
@@ -155,6 +163,18 @@ public class Holds implements Headlines {
     /** @return a part of how late it came; a press that came at once says nothing of it */
     private static Optional<Arg> part(Duration ago, long count) {
         return Optional.of(Arg.count(count)).filter(x -> ago.compareTo(LATE) >= 0);
+    }
+
+    /** What a hold that stands was called for; anyone of the job, the newest counts. Ends and lifts nothing. */
+    public void surprise(String jobId, String holdId, Surprise what, String id, SignedIn who) {
+        Hold hold = hold(runs.facts(jobId).course(), holdId);
+        if (!hold.stands()) {
+            throw new RefusedInput("CHANGED", "hold", Message.of(Answer.HOLD_LIFTED_ALREADY));
+        }
+        book.append(jobId, RunBook.Line.of(Happening.Kind.SURPRISED, holdId, what.name()), id, who, () -> {
+            log.write(jobId, who.name(), Message.of(LogWords.SURPRISE).with("what", Arg.said(Message.of(what))));
+            jobs.touched(jobId, Change.HOLD);
+        });
     }
 
     /** Seen by anyone; stopped only by the cutter, the lookout or who runs the winch of the step. */

@@ -169,7 +169,7 @@ public record CutPart(
                 lay.escape().routes().stream()
                         .filter(r -> r.open())
                         .map(r -> new Way(
-                                r.side() == EscapeRoutes.Side.RIGHT ? "E1" : "E2",
+                                r.side().wayName(),
                                 (r.side() == EscapeRoutes.Side.RIGHT ? 1 : -1)
                                         * r.way().orElseThrow().relDeg(),
                                 lay.escape()

@@ -66,6 +66,11 @@ public record EscapeRoutes(
             this.sign = sign;
         }
 
+        /** @return what the way on this side is called wherever it is shown: E1 on the right, E2 on the left */
+        public String wayName() {
+            return this == RIGHT ? "E1" : "E2";
+        }
+
         public String key() {
             return name().toLowerCase(Locale.ROOT);
         }

@@ -64,6 +64,13 @@ public final class Course {
                 .toList();
     }
 
+    /** @return what a hold was called for, as it was said last; its detail names the surprise */
+    public Optional<Happening> surprise(Hold hold) {
+        Set<String> ids =
+                Set.copyOf(hold.presses().stream().map(Happening::subject).toList());
+        return last(h -> h.kind() == Happening.Kind.SURPRISED && ids.contains(h.subject()));
+    }
+
     /** @return all holds in order; at most the last one stands */
     public List<Hold> holds() {
         return holds;

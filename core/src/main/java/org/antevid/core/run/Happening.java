@@ -26,7 +26,9 @@ public record Happening(long seq, Kind kind, String personId, String subject, St
         PRESSED,
         LIFTED,
         SEEN,
-        STOPPED;
+        STOPPED,
+        /** what a hold was called for, as somebody there saw it */
+        SURPRISED;
 
         /**
          * @return whether work stands still after it until the next go: everybody gets ready anew, closed places are

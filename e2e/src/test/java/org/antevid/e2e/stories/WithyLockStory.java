@@ -603,6 +603,13 @@ class WithyLockStory {
         nadia.getByText("Confirm: stopped").click();
         assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']"))
                 .containsText("stopped: Tove Arkwright, Nadia Quill");
+        Looked.at(nadia, "phone-surprise");
+        nadia.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("somebody is inside"))
+                .click();
+        for (Page phone : List.of(sefa, nadia, tove)) {
+            assertThat(phone.locator("section[aria-label=Hold]")).containsText("saw off, stay where you are");
+        }
+        assertThat(imre.page.locator(".banner")).containsText("the lookout gets them out");
         Looked.at(sefa, "phone-hold");
         imre.shot("hold");
         Object status =

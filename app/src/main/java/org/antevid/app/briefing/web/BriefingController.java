@@ -30,6 +30,7 @@ import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
+import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Spot;
@@ -50,14 +51,20 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/jobs/{job}/briefings")
 public class BriefingController {
     record Signer(
-            String personId, String name, boolean posted, Optional<Instant> signedAt, Optional<Integer> signedNumber) {
-        static Signer of(Jobs.Member m, boolean posted, Optional<Briefings.Signature> signature) {
+            String personId,
+            String name,
+            boolean posted,
+            Optional<Instant> signedAt,
+            Optional<Integer> signedNumber,
+            int wrongTries) {
+        static Signer of(Jobs.Member m, boolean posted, Optional<Briefings.Signature> signature, int wrongTries) {
             return new Signer(
                     m.person().id(),
                     m.person().name(),
                     posted,
                     signature.map(Briefings.Signature::at),
-                    signature.map(Briefings.Signature::number));
+                    signature.map(Briefings.Signature::number),
+                    wrongTries);
         }
     }
 
@@ -156,7 +163,8 @@ public class BriefingController {
                         .map(m -> Signer.of(
                                 m,
                                 posted.contains(m.person().id()),
-                                i.signatureOf(m.person().id())))
+                                i.signatureOf(m.person().id()),
+                                i.wrongTries().getOrDefault(m.person().id(), 0)))
                         .toList(),
                 i.number() > 1 ? briefings.between(job, i.number() - 1, i.number()) : List.of());
     }
@@ -235,6 +243,11 @@ public class BriefingController {
             throw new NotSignedIn(Message.of(Answer.PIN));
         }
         attempt.right();
+        List<Fault> wrong = briefings.wrongAnswers(job, number, me.personId(), s.answers);
+        if (!wrong.isEmpty()) {
+            briefings.readBackWrongly(job, number, me.personId(), me.name(), wrong.size());
+            throw new RefusedInput(wrong);
+        }
         briefings.sign(job, number, me.personId(), me.name(), s.answers);
     }
 }

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.app.crew.Crews;
 import org.antevid.app.job.Needs;
+import org.antevid.app.people.SignedIn;
 import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.crew.Role;
@@ -19,6 +20,7 @@ import org.antevid.core.judge.Phrase;
 import org.antevid.core.site.Spot;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -138,11 +140,16 @@ public class CrewController {
         crews.move(job, id, earlier);
     }
 
-    /** Takes a step out. */
+    /** Takes a step out; the reason is written into the log. */
     @DeleteMapping("/{id}")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@PathVariable String job, @PathVariable String id, @RequestParam Long version) {
-        crews.remove(job, id, version);
+    void remove(
+            @PathVariable String job,
+            @PathVariable String id,
+            @RequestParam Long version,
+            @RequestParam String reason,
+            @AuthenticationPrincipal SignedIn me) {
+        crews.remove(job, id, version, reason, me.name());
     }
 }

@@ -6,6 +6,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.LocalDate;
 import java.util.Optional;
 import org.antevid.core.assist.KitItem;
 import org.hibernate.envers.Audited;
@@ -43,6 +44,14 @@ public class KitEntity {
     Integer madeYear;
 
     String note;
+
+    @Nullable
+    public LocalDate inspectedOn;
+
+    @Nullable
+    public LocalDate dueOn;
+
+    public boolean withdrawn;
 
     @Version
     public long version;

@@ -5,6 +5,7 @@ import static org.antevid.app.reader.Given.or;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.house.Kits;
@@ -77,7 +78,17 @@ public class KitController {
             Optional<Double> efficiency,
             Optional<Integer> madeYear,
             String note,
+            Optional<LocalDate> inspectedOn,
+            Optional<LocalDate> dueOn,
+            boolean withdrawn,
             long version) {}
+
+    /** What is left out is not known. */
+    record InspectionRequest(
+            Optional<LocalDate> inspectedOn,
+            Optional<LocalDate> dueOn,
+            boolean withdrawn,
+            @NotNull Long version) {}
 
     private final Kits kits;
 
@@ -102,6 +113,9 @@ public class KitController {
                         e.item().efficiency(),
                         e.item().madeYear(),
                         e.item().note(),
+                        e.inspection().on(),
+                        e.inspection().due(),
+                        e.inspection().withdrawn(),
                         e.version()))
                 .toList();
     }
@@ -119,6 +133,17 @@ public class KitController {
     void change(@PathVariable String id, @Validated @RequestBody KitRequest k, @AuthenticationPrincipal SignedIn me) {
         OwnerOnly.require(me, Answer.OWNER_CHANGES_KIT);
         kits.change(id, k.item(), k.version);
+    }
+
+    /** When a piece of kit was inspected and is due again, or that it is withdrawn. */
+    @PutMapping("/{id}/inspection")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void inspected(
+            @PathVariable String id,
+            @Validated @RequestBody InspectionRequest i,
+            @AuthenticationPrincipal SignedIn me) {
+        OwnerOnly.require(me, Answer.OWNER_CHANGES_KIT);
+        kits.inspected(id, new Kits.Inspection(or(i.inspectedOn), or(i.dueOn), i.withdrawn), i.version);
     }
 
     /** Takes a piece of kit off the list; lays that named it are without it from then on. */

@@ -91,7 +91,7 @@ record LeavingView(
                 .map(r -> {
                     boolean cleared = p.choice().leaving().cleared().contains(r.side());
                     return new WayView(
-                            r.side() == EscapeRoutes.Side.RIGHT ? "E1" : "E2",
+                            r.side().wayName(),
                             r.side(),
                             r.open(),
                             p.escape().best().filter(b -> b.side() == r.side()).isPresent(),

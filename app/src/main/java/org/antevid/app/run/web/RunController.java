@@ -30,6 +30,7 @@ import org.antevid.core.message.Message;
 import org.antevid.core.run.Against;
 import org.antevid.core.run.Happening;
 import org.antevid.core.run.LiftReason;
+import org.antevid.core.run.Surprise;
 import org.antevid.core.run.Word;
 import org.antevid.core.site.Spot;
 import org.antevid.core.tangle.picture.Moved;
@@ -181,6 +182,12 @@ public class RunController {
             @Size(max = 200) String words,
             @Size(max = 60) String id) {}
 
+    record SurpriseChoice(Surprise what, String words) {}
+
+    record SurpriseRequest(
+            @NotNull Surprise what,
+            @NotBlank @Size(max = 60) String id) {}
+
     record LiftChoice(LiftReason reason, String words) {}
 
     private final Runs runs;
@@ -311,6 +318,15 @@ public class RunController {
         return holds.holds(job);
     }
 
+    /** What a hold may have been called for, for one tap. */
+    @GetMapping("/surprises")
+    @Needs(Needs.Right.READ)
+    List<SurpriseChoice> surprises(@PathVariable String job) {
+        return List.of(Surprise.values()).stream()
+                .map(w -> new SurpriseChoice(w, Speech.words().say(Message.of(w))))
+                .toList();
+    }
+
     /** Why a hold may be lifted, for one tap. */
     @GetMapping("/lift-reasons")
     @Needs(Needs.Right.READ)
@@ -405,6 +421,18 @@ public class RunController {
             @Validated @RequestBody ReceiptRequest r,
             @AuthenticationPrincipal SignedIn me) {
         holds.receipt(job, hold, r.state, r.id, me);
+    }
+
+    /** What a hold was called for, with one tap; everybody is shown the first thing to do. */
+    @PostMapping("/holds/{hold}/surprise")
+    @Needs(Needs.Right.READ)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void surprise(
+            @PathVariable String job,
+            @PathVariable String hold,
+            @Validated @RequestBody SurpriseRequest s,
+            @AuthenticationPrincipal SignedIn me) {
+        holds.surprise(job, hold, s.what, s.id, me);
     }
 
     /** Lifts a hold, with its reason, through the newest press the leader has seen. */

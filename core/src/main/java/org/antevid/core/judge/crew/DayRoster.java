@@ -12,6 +12,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.antevid.core.assist.Kit;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Role;
@@ -23,6 +24,7 @@ import org.antevid.core.crew.roster.Roster;
 import org.antevid.core.crew.roster.RosterCheck;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.Means;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.StemMass;
@@ -75,7 +77,7 @@ public record DayRoster(
                 people,
                 day,
                 st -> places(st, Optional.empty()),
-                (st, places) -> duty(st, places, List.of(), List.of(), Optional.empty()));
+                (st, places) -> duty(st, places, List.of(), List.of(), Optional.empty(), List.of()));
     }
 
     private static DayRoster of(
@@ -104,7 +106,9 @@ public record DayRoster(
                                 .toList(),
                         people.stream().map(DayRoster::hand).toList(),
                         Map.of(),
-                        List.of(),
+                        day.kit().stream()
+                                .map(k -> new Roster.Item(k.name(), k.dueDay(), k.withdrawn()))
+                                .toList(),
                         options),
                 plan,
                 steps,
@@ -190,7 +194,8 @@ public record DayRoster(
 
     private static Duty duty(Situation s, Step st, List<Place> places, Order order) {
         boolean saw = saw(places);
-        return duty(st, places, order.before(st), zones(s, st, saw), saw ? thickestM(s, st) : Optional.empty());
+        return duty(
+                st, places, order.before(st), zones(s, st, saw), saw ? thickestM(s, st) : Optional.empty(), kit(s, st));
     }
 
     private static boolean saw(List<Place> places) {
@@ -198,7 +203,12 @@ public record DayRoster(
     }
 
     private static Duty duty(
-            Step st, List<Place> places, List<Step> before, List<Duty.ZoneUse> zones, Optional<Double> thickestM) {
+            Step st,
+            List<Place> places,
+            List<Step> before,
+            List<Duty.ZoneUse> zones,
+            Optional<Double> thickestM,
+            List<String> kit) {
         List<Duty.Slot> slots = places.stream()
                 .map(p -> new Duty.Slot(
                         p.role.needs().openName(),
@@ -217,7 +227,7 @@ public record DayRoster(
                 st.kind() == Step.Kind.CLEAR && !saw(places),
                 needed(st).contains(Role.LOOKOUT),
                 thickestM,
-                List.of());
+                kit);
     }
 
     /** The ground of its own stem, and of those into whose ring it reaches. */
@@ -242,6 +252,23 @@ public record DayRoster(
     private static Collection<Spot> where(Situation s, Step st) {
         Stream<Spot> foot = st.stem().flatMap(s::stem).map(f -> f.reading().at()).stream();
         return Stream.concat(foot, st.posts().stream().flatMap(p -> p.stand().stream()))
+                .toList();
+    }
+
+    /** What pulls it over, as the lay names it. */
+    private static List<String> kit(Situation s, Step st) {
+        return s.laid(st)
+                .filter(f -> st.kind() == Step.Kind.FELL)
+                .flatMap(f -> f.lay().stream())
+                .map(p -> p.choice().means())
+                .filter(Means::isLine)
+                .map(Means::rig)
+                .flatMap(r -> Stream.of(
+                        r.rope().map(Kit.Rope::name),
+                        r.sling().map(Kit.Sling::name),
+                        r.block().map(Kit.Block::name)))
+                .flatMap(Optional::stream)
+                .distinct()
                 .toList();
     }
 

@@ -63,7 +63,7 @@ public final class Staffing implements Rule {
                 .filter(b -> b.rule() != RosterRule.R03_ROLE_COUNT)
                 .filter(b -> !(SAID_BY_POST.contains(b.rule()) && b.atMin().isEmpty()))
                 .filter(b -> !(OF_THE_GROUND.contains(b.rule()) && saidOtherwise(day, check, b)))
-                .filter(b -> !firstAiderOnTheCard(s, b))
+                .filter(b -> !firstAiderOnTheCard(s, day, b))
                 .map(b -> new Told(b, finding(day, b)));
     }
 
@@ -76,11 +76,12 @@ public final class Staffing implements Rule {
                 || b.duties().stream().map(id -> day.step(id).stem()).distinct().count() > 1;
     }
 
-    /** The card says who gives first aid: that their proof is not recorded is said as what it is. */
-    private static boolean firstAiderOnTheCard(Situation s, Breach b) {
+    /** The card names somebody else for first aid: that their proof is not recorded is said as what it is. */
+    private static boolean firstAiderOnTheCard(Situation s, DayRoster day, Breach b) {
+        String named = s.place().card().firstAider();
         return b.rule() == RosterRule.R24_FIRST_AIDER_CUTTING
-                && b.hands().isEmpty()
-                && !s.place().card().firstAider().isBlank();
+                && !named.isBlank()
+                && names(day, b.hands()).stream().noneMatch(named::equalsIgnoreCase);
     }
 
     private static Finding finding(DayRoster day, Breach b) {
@@ -168,7 +169,7 @@ public final class Staffing implements Rule {
         List<Message> open = Stream.concat(
                         check.notChecked().stream().flatMap(u -> notKnown(day, u).stream()),
                         check.breaches().stream()
-                                .filter(b -> firstAiderOnTheCard(s, b))
+                                .filter(b -> firstAiderOnTheCard(s, day, b))
                                 .limit(1)
                                 .map(b -> Message.of(RosterOpen.FIRST_AID)
                                         .with("who", Arg.name(s.place().card().firstAider()))))

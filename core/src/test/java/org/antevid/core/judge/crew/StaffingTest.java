@@ -11,6 +11,8 @@ import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.Set;
 import org.antevid.core.Samples;
+import org.antevid.core.assist.Kit;
+import org.antevid.core.assist.Rig;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.CrewFault;
 import org.antevid.core.crew.Person;
@@ -24,6 +26,8 @@ import org.antevid.core.judge.HouseRules;
 import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.Situation;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.Means;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Code;
 import org.antevid.core.quantity.RefusedInput;
@@ -220,6 +224,21 @@ class StaffingTest {
     }
 
     @Test
+    void whoCutsAndIsNamedOnTheCardIsASecondOpinionWhoIsNotIsANote() {
+        List<Person> cuts = new ArrayList<>(with(person("sefa", Competence.LOOKOUT)));
+        cuts.replaceAll(p -> p.id().equals("nadia") ? person("nadia", Competence.SAW, Competence.FIRST_AID) : p);
+        WorkDay day = new WorkDay(TODAY, OptionalInt.of(600));
+        EmergencyCard nadias = new EmergencyCard("-", "-", "-", "-", "Nadia", "-", "-", "-");
+        EmergencyCard sefas = new EmergencyCard("-", "-", "-", "-", "sefa", "-", "-", "-");
+        assertThat(new Staffing().check(situation(cuts, day, nadias, WELL)))
+                .extracting(Finding::severity)
+                .containsExactly(Severity.SECOND_OPINION);
+        assertThat(new Staffing().check(situation(cuts, day, sefas, WELL)))
+                .extracting(Finding::severity)
+                .containsExactly(Severity.NOTE);
+    }
+
+    @Test
     void nobodyWorksAlone() {
         Person all = person("imre", Competence.SAW, Competence.LOOKOUT, Competence.FIRST_AID);
         Step alone = fell("a", 1, "S1", 0, 30, post(Role.CUTTER, "imre"));
@@ -238,6 +257,56 @@ class StaffingTest {
         assertThat(found(with(unproven), new WorkDay(TODAY, OptionalInt.empty()), WELL))
                 .singleElement()
                 .satisfies(f -> assertThat(f.rule()).isEqualTo(RuleId.CREW_NOT_KNOWN));
+    }
+
+    /** S1 is pulled over with the blue line; the kit of the house says what is known of it. */
+    private static Situation pulled(WorkDay.Inspected... kit) {
+        Rig rig = new Rig(
+                Rig.Tie.TIED,
+                0,
+                1,
+                0.9,
+                2,
+                Optional.of(new Kit.Rope("blue line", 48000, Optional.empty())),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Rig.PullBegin.STRAP_RELEASED);
+        Means line = new Means(
+                Means.Kind.HAND_LINE,
+                Optional.of(8.0),
+                Optional.of(45.0),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                0,
+                rig);
+        StemReading oak = Samples.oak("S1", new Spot(0, 0), List.of());
+        Situation s = situation(CREW, new WorkDay(TODAY, OptionalInt.of(600), List.of(kit)), EmergencyCard.EMPTY, WELL);
+        return s.with(new Situation.StemFacts(
+                oak,
+                Optional.of(LayPlan.of(oak, Samples.toward(0, line), Samples.site(), LayPlan.Limits.USUAL)),
+                true,
+                Optional.empty()));
+    }
+
+    @Test
+    void kitThatIsOverdueOrWithdrawnStopsWhatItIsTakenForAndUnknownIsANote() {
+        WorkDay.Inspected good = new WorkDay.Inspected("blue line", OptionalLong.of(TODAY), false);
+        WorkDay.Inspected overdue = new WorkDay.Inspected("blue line", OptionalLong.of(TODAY - 1), false);
+        WorkDay.Inspected away = new WorkDay.Inspected("blue line", OptionalLong.of(TODAY + 100), true);
+        WorkDay.Inspected unknown = new WorkDay.Inspected("blue line", OptionalLong.empty(), false);
+        assertThat(new Staffing().check(pulled(good))).isEmpty();
+        assertThat(new Staffing().check(pulled(overdue)))
+                .extracting(Finding::says)
+                .containsExactly(RosterRule.R21_KIT_EXPIRED);
+        assertThat(new Staffing().check(pulled(away)))
+                .extracting(Finding::says)
+                .containsExactly(RosterRule.R21_KIT_EXPIRED);
+        assertThat(new Staffing().check(pulled(unknown)))
+                .extracting(Finding::rule)
+                .containsExactly(RuleId.CREW_NOT_KNOWN);
     }
 
     @Test
