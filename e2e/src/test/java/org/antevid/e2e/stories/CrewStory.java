@@ -64,7 +64,7 @@ class CrewStory {
         imre.button("Put right: Tove Arkwright can be winch in fell S1");
         assertThat(wrong()).not().containsText("machine line");
         assertThat(imre.region("Step 2")).containsText("Tove Arkwright, winch at");
-        Looked.at(imre.page, "crew");
+        Looked.at(imre.page, "crew-day");
     }
 
     @Test

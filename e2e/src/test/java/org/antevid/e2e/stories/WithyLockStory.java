@@ -335,6 +335,8 @@ class WithyLockStory {
                 .isVisible();
         imre.openPoints();
         imre.region("Step 1").getByText("Remove").click();
+        imre.fill("Reason", "put down by mistake");
+        imre.button("Take it out");
         assertThat(imre.region("Step 1")).containsText("free S2");
 
         imre.page.getByLabel("Stand of Tove Arkwright").first().click();
