@@ -156,7 +156,7 @@ public class Documents {
                                 ring.reachM().map(r -> Rounding.up(r, 0)),
                                 p.closed(m, ring, Situation.Hang.WHOLE_SLOPE_M).outline(),
                                 m.pose().isPresent()
-                                        ? p.axis(m)
+                                        ? m.axis()
                                         : List.of(m.reading().at())))));
     }
 

@@ -152,7 +152,7 @@ public final class ProposedPosts {
         if (stem.isEmpty() || member.isEmpty() || ring.reachM().isEmpty()) {
             return Optional.empty();
         }
-        List<Spot> axis = picture.get().axis(member.get());
+        List<Spot> axis = member.get().axis();
         Shape closed = picture.get().closed(member.get(), ring, ring.reachM().get());
         double along = member.get()
                 .pose()

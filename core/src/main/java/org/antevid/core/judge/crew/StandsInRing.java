@@ -89,7 +89,7 @@ public final class StandsInRing implements Rule {
                     Shape closed = p.closed(m, r, Situation.Hang.WHOLE_SLOPE_M);
                     return new Ring(
                             r.reachM().orElse(Situation.Hang.WHOLE_SLOPE_M),
-                            Shape.line(p.axis(m))::distanceTo,
+                            Shape.line(m.axis())::distanceTo,
                             at -> closed.distanceTo(at) <= 0);
                 })));
     }

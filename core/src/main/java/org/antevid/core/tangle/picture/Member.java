@@ -2,6 +2,7 @@ package org.antevid.core.tangle.picture;
 
 import java.util.List;
 import java.util.Optional;
+import org.antevid.core.site.Spot;
 import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
@@ -117,5 +118,11 @@ public record Member(
                 // what is torn at its foot and still stands comes down like a hung one
                 reading.defect(DefectKind.BROKEN_BASE).isPresent() ? GuardRing.State.HUNG : GuardRing.State.TILTED;
         };
+    }
+
+    /** @return from butt to tip, or its foot twice where nobody entered how it lies */
+    public List<Spot> axis() {
+        Spot foot = reading.at();
+        return pose.map(p -> List.of(p.butt().at(), p.tip().at())).orElse(List.of(foot, foot));
     }
 }

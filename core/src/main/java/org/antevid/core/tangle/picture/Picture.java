@@ -17,7 +17,6 @@ import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Shape;
-import org.antevid.core.site.Spot;
 import org.antevid.core.tangle.GuardRing;
 import org.antevid.core.tangle.Holding;
 import org.antevid.core.tangle.Pile;
@@ -218,18 +217,12 @@ public record Picture(
                         part.atM()));
     }
 
-    /** @return from butt to tip, or its foot twice where nobody entered how it lies */
-    public List<Spot> axis(Member m) {
-        Spot foot = m.reading().at();
-        return m.pose().map(p -> List.of(p.butt().at(), p.tip().at())).orElse(List.of(foot, foot));
-    }
-
     /**
      * @param slopeM how far it is closed downhill where the ring is the whole slope
      * @return a stem's closed ground as it lies on the plan, measured from where its butt is now
      */
     public Shape closed(Member m, GuardRing ring, double slopeM) {
-        return ring.on(axis(m).get(0), axis(m), ground, slopeM);
+        return ring.on(m.axis().get(0), m.axis(), ground, slopeM);
     }
 
     /** What was torn hangs on what it is part of, until somebody saw that its fibres are through. */
