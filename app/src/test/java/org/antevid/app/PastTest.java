@@ -75,7 +75,7 @@ class PastTest {
                                 run.leader,
                                 "DELETE",
                                 "/steps/" + run.step + "?version="
-                                        + step.get("version").asLong(),
+                                        + step.get("version").asLong() + "&reason=not+needed",
                                 null)
                         .codes())
                 .containsExactly("CLOSED");
