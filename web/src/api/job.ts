@@ -30,6 +30,12 @@ export const useTangle = (job: string) =>
   useQuery({ queryKey: ['job', job, 'tangle'], queryFn: () => data(api.GET('/api/jobs/{job}/tangle', at(job))) });
 export const useSteps = (job: string) =>
   useQuery({ queryKey: ['job', job, 'steps'], queryFn: () => data(api.GET('/api/jobs/{job}/steps', at(job))) });
+/** What the plan asks for that no step does yet, and why the plan asks for those that are there. */
+export const useAskedSteps = (job: string) =>
+  useQuery({
+    queryKey: ['job', job, 'asked'],
+    queryFn: () => data(api.GET('/api/jobs/{job}/steps/asked', at(job))),
+  });
 /** What mends what is wrong with the crew's day, when it ends and what it waits for. */
 export const useRoster = (job: string) =>
   useQuery({ queryKey: ['job', job, 'roster'], queryFn: () => data(api.GET('/api/jobs/{job}/roster', at(job))) });

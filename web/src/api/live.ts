@@ -11,7 +11,7 @@ type Run = Schemas['RunView'];
 
 const SILENT_MS = 10_000;
 const ASK_MS = 3000;
-const PLAN = ['findings', 'roster', 'plan', 'run', 'briefings'];
+const PLAN = ['findings', 'roster', 'asked', 'plan', 'run', 'briefings'];
 /** What a change of the job makes old. */
 const MAKES_OLD: Record<string, string[]> = {
   JOB: ['job', ...PLAN],

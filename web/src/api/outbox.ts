@@ -12,6 +12,7 @@ export type UnsentKind =
   | 'ready'
   | 'tick'
   | 'protection'
+  | 'step'
   | 'sign'
   | 'sighting'
   | 'defect'

@@ -34,6 +34,7 @@ const AFTER: Record<UnsentKind, string[]> = {
   ready: ['run'],
   tick: ['run'],
   protection: ['run'],
+  step: ['run', 'card'],
   sign: ['card', 'run'],
   sighting: ['stems'],
   defect: ['stems'],

@@ -5,6 +5,7 @@ import type { Schemas } from '../api/client';
 import { Mark } from '../figures/Mark';
 import { clock } from '../units/format';
 import { post as keep, type Refused, useOutbox } from '../api/outbox';
+import { TickedSteps } from '../app/TickedSteps';
 import { later } from '../app/later';
 import { length } from '../units/length';
 import { useWords } from '../words/words';
@@ -66,7 +67,6 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
       path: `/api/jobs/${job}/run/ready`,
       body: { ready: is },
     });
-  const me = info.people.find((p) => p.id === info.me)?.name;
   const sketchMe = post?.stand && {
     stand: post.stand,
     ways: post.waysOut.map((w) => ({ ...w, lengthM: Math.min(w.lengthM, 20) })),
@@ -98,10 +98,15 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
       )}
       <Gust run={run} />
       {run.protections
-        .filter((p) => p.by === me)
+        .filter((p) => p.mine)
         .map((p) => (
           <Protected key={p.featureId} job={job} p={p} />
         ))}
+      {run.tickedSteps.some((s) => s.iMayTick) && (
+        <div className="c">
+          <TickedSteps job={job} steps={run.tickedSteps.filter((s) => s.iMayTick)} />
+        </div>
+      )}
       {step?.iAmPosted && !run.held && (
         <div className="c">
           {step.iAmReady ? (

@@ -1325,6 +1325,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/run/steps/{step}/tick": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A step that needs no go is done, or open again, as whoever does it or the leader says. */
+        post: operations["runTickStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/run/surprises": {
         parameters: {
             query?: never;
@@ -1942,6 +1959,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/steps/asked": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the plan asks for and no step does yet, and why it asks for those that are there. */
+        get: operations["planStepsAsked"];
+        put?: never;
+        /** Puts in what the plan asks for, where it belongs among the steps that are there; those after it start later. */
+        post: operations["planStepsPutIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/steps/not-wanted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A step the plan asks for is not wanted; the reason is written into the log. */
+        post: operations["planStepsNotWanted"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/steps/{id}": {
         parameters: {
             query?: never;
@@ -2535,7 +2587,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Adds the turns in which a stem is taken off what it lies on, up to where it has to be looked at again. */
-        post: operations["releaseStepsAddPieces"];
+        post: operations["planStepsAddPieces"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2567,10 +2619,10 @@ export interface paths {
             cookie?: never;
         };
         /** What the order says that no step of the crew does yet. */
-        get: operations["releaseStepsMissing"];
+        get: operations["planStepsMissing"];
         put?: never;
         /** Adds what is missing as steps with people, where they stand and when: a proposal the rules judge like any. */
-        post: operations["releaseStepsAdd"];
+        post: operations["planStepsAdd"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3916,7 +3968,7 @@ export interface components {
         AgainstView: {
             subject: string;
             /** @enum {string} */
-            why: "NO_STEP" | "HOLD" | "SIGNAL" | "NO_BRIEFING" | "PLAN_CHANGED" | "STOP" | "SECOND_OPINION" | "CAUTION" | "NOT_SIGNED" | "NOT_READY" | "NOT_DONE" | "ASK_AGAIN" | "GUST" | "WIND_SILENT" | "LOOK_AGAIN" | "CLOSED";
+            why: "NO_STEP" | "HOLD" | "SIGNAL" | "NO_BRIEFING" | "PLAN_CHANGED" | "STOP" | "SECOND_OPINION" | "CAUTION" | "NOT_SIGNED" | "NOT_READY" | "NOT_DONE" | "FIRST" | "ASK_AGAIN" | "GUST" | "WIND_SILENT" | "LOOK_AGAIN" | "CLOSED";
             words: string;
         };
         AimRequest: {
@@ -3989,6 +4041,23 @@ export interface components {
             hangUps: components["schemas"]["HangUpView"][];
             occupied: components["schemas"]["OccupiedView"][];
             targets: components["schemas"]["TargetView"][];
+        };
+        AskedStep: {
+            /** @description why the plan asks for it */
+            because?: string;
+            key: string;
+            /** Format: int32 */
+            minutes: number;
+            notWanted?: components["schemas"]["StepNotWanted"];
+            stem?: string;
+            /** @description the step as it will be called */
+            title: string;
+            /** @description is proposed for it */
+            who: string[];
+        };
+        AskedSteps: {
+            asked: components["schemas"]["AskedStep"][];
+            there: components["schemas"]["StepBecause"][];
         };
         /** @description Directions nobody leaves by, clockwise from one edge to the other. */
         BarredSectorView: {
@@ -4418,16 +4487,18 @@ export interface components {
              */
             mostMin: number;
         };
-        /** @description What a step in a tangle does to its stem, beyond the kind of the step. */
+        /** @description What a step does to its stem or to something near it, beyond the kind of the step. */
         CrewWork: {
+            /** @description id of the thing that is protected, or key of the side on which a way out is cleared; empty where the kind and the stem say it all */
+            about?: string;
             /**
              * Format: double
              * @description where it is propped or cut, metres from the butt, 0 to 60
              */
             atM?: number;
             /** @enum {string} */
-            kind: "SEVER_TIE" | "LET_GO" | "LINE_OWNER" | "FREE_LIMBS" | "PROP" | "HOLD_PIECE" | "HOLD_REST" | "HOLD_PLATE" | "PIECE" | "CARRYING_LIMBS" | "COVER";
-            /** @description what the stem is tied to or propped on, or what is covered, as it is called when the step is made */
+            kind: "SEVER_TIE" | "LET_GO" | "LINE_OWNER" | "FREE_LIMBS" | "PROP" | "HOLD_PIECE" | "HOLD_REST" | "HOLD_PLATE" | "PIECE" | "CARRYING_LIMBS" | "COVER" | "SHUT" | "EMPTY" | "MOVE_AWAY" | "COVER_UP" | "CUSHION" | "SWITCH_OFF" | "TAKE_DOWN" | "CLEAR_WAY" | "RIG" | "LIMB" | "READ_STUMP" | "MARK";
+            /** @description what the stem is tied to or propped on, or what is covered, shut or cleared, as it is called when the step is made */
             on?: string;
         };
         /** @description Two stems that cross on the plan. */
@@ -6281,7 +6352,7 @@ export interface components {
             words: string;
         };
         MissingStep: {
-            stem: string;
+            stem?: string;
             /** @description the step as it will be called */
             title: string;
         };
@@ -6367,6 +6438,10 @@ export interface components {
             /** @enum {string} */
             kind: "THINNER_HINGE" | "MORE_WEDGES" | "LEVER" | "HAND_LINE" | "MACHINE_LINE";
             words: string;
+        };
+        NotWantedRequest: {
+            key: string;
+            reason: string;
         };
         NoteView: {
             choices: string[];
@@ -7065,12 +7140,18 @@ export interface components {
             by: string;
             done: boolean;
             featureId: string;
+            /** @description the caller is named for it, or does the step that does it */
+            mine: boolean;
             name: string;
             words: string;
         };
         PullRequest: {
             redirect?: components["schemas"]["Spot"];
             winch: components["schemas"]["Spot"];
+        };
+        PutInRequest: {
+            /** @description of the steps that are wanted; none: all but those that are not wanted */
+            keys: string[];
         };
         QuestionView: {
             choices: string[];
@@ -7169,7 +7250,7 @@ export interface components {
         ReceiptRequest: {
             id?: string;
             /** @enum {string} */
-            state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED" | "SURPRISED";
+            state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "STEP_TICKED" | "STEP_OPEN_AGAIN" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED" | "SURPRISED";
         };
         /** @description Somebody saw it, or says that all is stopped. */
         ReceiptView: {
@@ -7177,7 +7258,7 @@ export interface components {
             at: string;
             personId: string;
             /** @enum {string} */
-            state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED" | "SURPRISED";
+            state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "STEP_TICKED" | "STEP_OPEN_AGAIN" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED" | "SURPRISED";
             who: string;
         };
         RehearsalRequest: {
@@ -7346,6 +7427,8 @@ export interface components {
             step?: components["schemas"]["StepState"];
             /** Format: int32 */
             stepsInAll: number;
+            /** @description steps round it that need no go: whoever does one ticks it off */
+            tickedSteps: components["schemas"]["TickedStep"][];
             /** @description where those without a part wait */
             waitAt: string;
             wind: components["schemas"]["WindNow"];
@@ -7826,6 +7909,11 @@ export interface components {
             ring: components["schemas"]["TangleViewsRingView"];
             stem: string;
         };
+        StepBecause: {
+            /** @description why the plan asks for it; empty where it does not: somebody added it */
+            because?: string;
+            step: string;
+        };
         StepDoneRequest: {
             id?: string;
             /**
@@ -7850,6 +7938,11 @@ export interface components {
             atLeastN?: number;
             /** @enum {string} */
             kind: "SAW" | "TRACTOR_WINCH" | "HAND_WINCH" | "MACHINE_WITH_CAB" | "LEVER" | "HOLD" | "PROPS" | "COVER";
+        };
+        StepNotWanted: {
+            reason: string;
+            /** @description said so */
+            who: string;
         };
         /** @description A step with its people. */
         StepPart: {
@@ -8418,6 +8511,17 @@ export interface components {
             measures: components["schemas"]["MessageView"][];
             says: components["schemas"]["MessageView"];
             who?: string;
+        };
+        /** @description A step that needs no go and is not told with a place that is protected. */
+        TickedStep: {
+            done: boolean;
+            /** @description it has to be done before the step whose turn it is */
+            first: boolean;
+            iMayTick: boolean;
+            id: string;
+            mine: boolean;
+            title: string;
+            who: string[];
         };
         /** @description A tie, an overhang, a rope, or a rest whose place nobody measured. */
         Tie: {
@@ -14849,6 +14953,85 @@ export interface operations {
             };
         };
     };
+    runTickStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                step: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoneRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     runSurprises: {
         parameters: {
             query?: never;
@@ -17415,6 +17598,204 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Created"];
                 };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    planStepsAsked: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AskedSteps"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    planStepsPutIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutInRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AddedSteps"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    planStepsNotWanted: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NotWantedRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {
@@ -20200,7 +20581,7 @@ export interface operations {
             };
         };
     };
-    releaseStepsAddPieces: {
+    planStepsAddPieces: {
         parameters: {
             query?: never;
             header?: never;
@@ -20362,7 +20743,7 @@ export interface operations {
             };
         };
     };
-    releaseStepsMissing: {
+    planStepsMissing: {
         parameters: {
             query?: never;
             header?: never;
@@ -20402,7 +20783,7 @@ export interface operations {
             };
         };
     };
-    releaseStepsAdd: {
+    planStepsAdd: {
         parameters: {
             query?: never;
             header?: never;

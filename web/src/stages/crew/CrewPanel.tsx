@@ -7,6 +7,7 @@ import { useAct, useJob, useStems, useSteps } from '../../api/job';
 import type { PanelProps } from '../stage';
 import { usePlanTools } from '../../plan/planTools';
 import { CrewFaults } from './CrewFaults';
+import { Asked } from './Asked';
 import { DayTimes } from './DayTimes';
 import { PeopleList } from './PeopleList';
 import { Stands } from './Stands';
@@ -41,6 +42,7 @@ export default function CrewPanel({ job, go }: PanelProps) {
         <CrewFaults job={job} leader={leader} />
         <DayTimes job={job} steps={steps} leader={leader} />
         <Stands job={job} steps={steps} />
+        <Asked job={job} leader={leader} />
         {steps.map((s) => (
           <StepCard key={s.id + s.version} job={job} step={s} people={info?.people ?? []} leader={leader} />
         ))}

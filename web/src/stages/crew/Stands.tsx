@@ -1,4 +1,4 @@
-import { Segmented } from 'antd';
+import { Segmented, Slider } from 'antd';
 import { useJob, usePlan } from '../../api/job';
 import type { Schemas } from '../../api/client';
 import { usePlanView } from '../../plan/planView';
@@ -7,6 +7,8 @@ import { term } from '../../words/terms';
 import { msg } from './words';
 
 type Step = Schemas['StepView'];
+/** More steps than this are gone through with a slider. */
+const MOST_SHOWN = 7;
 
 /** Step by step, where everybody stands on the plan, also who has no part. */
 export function Stands({ job, steps }: { job: string; steps: Step[] }) {
@@ -25,7 +27,20 @@ export function Stands({ job, steps }: { job: string; steps: Step[] }) {
       <h2>
         {msg('whereEveryone')} <span>{step.title}</span>
       </h2>
-      {ahead.length > 1 && (
+      {ahead.length > MOST_SHOWN && (
+        <Slider
+          ariaLabelForHandle={msg('stepOnThePlan')}
+          min={1}
+          max={ahead.length}
+          value={ahead.indexOf(step) + 1}
+          onChange={(n) => {
+            const at = ahead[n - 1];
+            if (at) lookAt(at.id);
+          }}
+          tooltip={{ formatter: (n) => ahead[(n ?? 1) - 1]?.title }}
+        />
+      )}
+      {ahead.length > 1 && ahead.length <= MOST_SHOWN && (
         <Segmented
           block
           aria-label={msg('stepOnThePlan')}

@@ -1,7 +1,7 @@
 import { Button, Collapse, Input, Popconfirm, Select } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
-import { useAct, useSurroundings } from '../../api/job';
+import { useAct, useAskedSteps, useSurroundings } from '../../api/job';
 import { Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 import layout from '../../ui/layout.module.css';
@@ -36,6 +36,8 @@ export function StepCard({
   const [end, setEnd] = useState<number | null>(step.endMin);
   const [role, setRole] = useState<Post['role']>('CUTTER');
   const [person, setPerson] = useState<string>();
+  const asked = useAskedSteps(job).data;
+  const why = asked?.there.find((x) => x.step === step.id);
   const [reason, setReason] = useState('');
   const starts = useSurroundings(job).data?.startsMin;
   const [least, setLeast] = useState<number | null>(step.spread?.leastMin ?? null);
@@ -71,6 +73,7 @@ export function StepCard({
           {ofWork(step.startMin, starts)}–{ofWork(step.endMin, starts)}
         </span>
       </div>
+      {why && !step.done && <p className="s">{why.because ?? msg('addedByHand')}</p>}
       {step.kit.length > 0 && <p className="s">{msg('needs', { kit: step.kit.join(' · ') })}</p>}
       <ul className="list">
         {step.posts.map((p, i) => (

@@ -9,6 +9,7 @@ import { useAct, useHold, useJob, useRun, useStems } from '../../api/job';
 import { silentMs } from '../../api/heard';
 import { post, useOutbox } from '../../api/outbox';
 import { newId } from '../../app/newId';
+import { TickedSteps } from '../../app/TickedSteps';
 import { AgainstGo } from './AgainstGo';
 import { StepDone } from './StepDone';
 import type { PanelProps } from '../stage';
@@ -101,6 +102,7 @@ export default function RunPanel({ job, go }: PanelProps) {
             </ul>
           </section>
         )}
+        <TickedSteps job={job} steps={r.tickedSteps} />
         {step && step.cuts.length > 0 && <CutTicks job={job} step={step} />}
         {!r.going && r.against.length > 0 && step && (
           <section aria-label={msg('againstAGo')}>

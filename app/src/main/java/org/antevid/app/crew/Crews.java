@@ -5,7 +5,9 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -16,27 +18,26 @@ import org.antevid.app.crew.store.PostPart;
 import org.antevid.app.crew.store.StepEntity;
 import org.antevid.app.crew.store.StepRepository;
 import org.antevid.app.job.Change;
-import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
+import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
+import org.antevid.core.crew.StepKey;
 import org.antevid.core.crew.StepKit;
 import org.antevid.core.crew.Work;
 import org.antevid.core.crew.WorkDay;
 import org.antevid.core.crew.roster.Breach;
 import org.antevid.core.crew.roster.RosterRule;
-import org.antevid.core.judge.Phrase;
 import org.antevid.core.judge.crew.DayRoster;
+import org.antevid.core.judge.crew.PlacedSteps;
 import org.antevid.core.judge.crew.Staffing;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
-import org.antevid.core.quantity.Require;
-import org.antevid.core.run.LogWords;
 import org.antevid.words.Answer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -60,10 +61,12 @@ public class Crews {
     private final Jobs jobs;
     private final Stems stems;
     private final Trail trail;
-    private final JobLog log;
+    private final NotWanted notWanted;
+    private final DoneElsewhere elsewhere;
 
-    Crews(StepRepository steps, Jobs jobs, Stems stems, Trail trail, JobLog log) {
-        this.log = log;
+    Crews(StepRepository steps, Jobs jobs, Stems stems, Trail trail, NotWanted notWanted, DoneElsewhere elsewhere) {
+        this.elsewhere = elsewhere;
+        this.notWanted = notWanted;
         this.steps = steps;
         this.jobs = jobs;
         this.stems = stems;
@@ -103,14 +106,18 @@ public class Crews {
     public record VersionedStep(Step step, long version) {}
 
     public List<Step> steps(String jobId) {
-        return steps.findByJobIdOrderByTurn(jobId).stream()
-                .map(StepEntity::forCore)
-                .toList();
+        return elsewhere.asked(
+                jobId,
+                steps.findByJobIdOrderByTurn(jobId).stream()
+                        .map(StepEntity::forCore)
+                        .toList());
     }
 
     public List<VersionedStep> views(String jobId) {
-        return steps.findByJobIdOrderByTurn(jobId).stream()
-                .map(r -> new VersionedStep(r.forCore(), r.version))
+        Map<String, Long> versions =
+                steps.findByJobIdOrderByTurn(jobId).stream().collect(Collectors.toMap(r -> r.id, r -> r.version));
+        return steps(jobId).stream()
+                .map(s -> new VersionedStep(s, versions.getOrDefault(s.id(), 0L)))
                 .toList();
     }
 
@@ -119,9 +126,7 @@ public class Crews {
     }
 
     public String add(String jobId, Entry e) {
-        StepEntity r = new StepEntity();
-        r.id = UUID.randomUUID().toString();
-        r.jobId = jobId;
+        StepEntity r = fresh(jobId);
         r.turn = steps.findByJobIdOrderByTurn(jobId).stream()
                         .mapToInt(s -> s.turn)
                         .max()
@@ -129,6 +134,53 @@ public class Crews {
                 + 1;
         save(r, e);
         return r.id;
+    }
+
+    /**
+     * Puts new steps among those that are there, which may start later: all of it, or none.
+     *
+     * @return ids of the new ones
+     */
+    public List<String> put(String jobId, List<PlacedSteps.Placed> all) {
+        Map<StepEntity, Step> written = new LinkedHashMap<>();
+        for (PlacedSteps.Placed p : all) {
+            StepEntity r = p.there().map(st -> record(jobId, st.id())).orElseGet(() -> fresh(jobId));
+            r.turn = written.size() + 1;
+            written.put(r, step(r, p));
+        }
+        requireNoneBroken(
+                jobId, written.values().stream().filter(st -> !st.done()).toList());
+        written.forEach(this::keep);
+        jobs.touched(jobId, Change.CREW);
+        List<String> there =
+                all.stream().flatMap(p -> p.there().stream()).map(Step::id).toList();
+        return written.keySet().stream()
+                .map(r -> r.id)
+                .filter(id -> !there.contains(id))
+                .toList();
+    }
+
+    private Step step(StepEntity r, PlacedSteps.Placed p) {
+        return p.there().map(st -> st.with(p.startMin(), st.posts())).orElseGet(() -> p.added()
+                .map(a -> new Step(
+                        r.id,
+                        r.turn,
+                        a.kind(),
+                        a.stem(),
+                        p.startMin(),
+                        p.endMin(),
+                        false,
+                        a.posts(),
+                        a.work(),
+                        a.kit()))
+                .orElseThrow());
+    }
+
+    private static StepEntity fresh(String jobId) {
+        StepEntity r = new StepEntity();
+        r.id = UUID.randomUUID().toString();
+        r.jobId = jobId;
+        return r;
     }
 
     public void change(String jobId, String id, Entry e, Long version) {
@@ -146,13 +198,7 @@ public class Crews {
     public void remove(String jobId, String id, Long version, String reason, String who) {
         StepEntity r = open(jobId, id);
         requireFresh(r, version);
-        Step s = r.forCore();
-        log.write(
-                jobId,
-                who,
-                Message.of(LogWords.STEP_REMOVED)
-                        .with("step", Arg.said(Phrase.step(s.kind(), s.stem(), s.work())))
-                        .with("reason", Arg.name(Require.text(reason, 200, "reason"))));
+        notWanted.say(jobId, StepKey.of(r.forCore()), reason, who);
         steps.delete(r);
         steps.flush();
         int turn = 1;
@@ -195,6 +241,16 @@ public class Crews {
         jobs.touched(jobId, Change.CREW);
     }
 
+    /** A step that needs no go is done, or open again: what was shut is open, what was cleared is not. */
+    public void ticked(String jobId, Step step, boolean done, SignedIn who) {
+        if (DoneElsewhere.isElsewhere(step)) {
+            elsewhere.write(jobId, step, done, who);
+        } else {
+            record(jobId, step.id()).done = done;
+        }
+        jobs.touched(jobId, Change.CREW);
+    }
+
     private void save(StepEntity r, Entry e) {
         e.stem.ifPresent(label -> {
             if (stems.labelled(r.jobId, label).isEmpty()) {
@@ -207,14 +263,18 @@ public class Crews {
         List<StepKit> kit = e.kit.isEmpty() && same ? r.kit() : e.kit;
         Step step = new Step(r.id, r.turn, e.kind, e.stem, e.startMin, e.endMin, r.done, e.posts, work, kit, e.spread);
         requireNoneBroken(r.jobId, List.of(step));
-        r.kind = e.kind;
-        r.stem = e.stem.orElse(null);
-        r.keep(work, kit);
-        r.leastMin = e.spread.map(Step.Spread::leastMin).orElse(null);
-        r.mostMin = e.spread.map(Step.Spread::mostMin).orElse(null);
+        keep(r, step);
+        jobs.touched(r.jobId, Change.CREW);
+    }
+
+    private void keep(StepEntity r, Step step) {
+        r.kind = step.kind();
+        r.stem = step.stem().orElse(null);
+        r.keep(step.work(), step.kit());
+        r.leastMin = step.spread().map(Step.Spread::leastMin).orElse(null);
+        r.mostMin = step.spread().map(Step.Spread::mostMin).orElse(null);
         set(r, step);
         steps.saveAndFlush(r);
-        jobs.touched(r.jobId, Change.CREW);
     }
 
     private static void set(StepEntity r, Step s) {

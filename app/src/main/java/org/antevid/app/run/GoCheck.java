@@ -25,6 +25,7 @@ import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
 import org.antevid.core.cutting.CutStep;
 import org.antevid.core.judge.Finding;
+import org.antevid.core.judge.Phrase;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
@@ -108,6 +109,7 @@ class GoCheck {
         return new RunFacts(
                 f.course(),
                 f.step(),
+                f.ticked(),
                 f.stepsInAll(),
                 f.briefing(),
                 f.planChanged(),
@@ -131,7 +133,7 @@ class GoCheck {
         List<RunEventEntity> lines = book.lines(jobId);
         Course course = RunBook.course(lines);
         List<Step> steps = crews.steps(jobId);
-        Optional<Step> step = steps.stream().filter(s -> !s.done()).findFirst();
+        Optional<Step> step = steps.stream().filter(s -> !s.done() && s.gated()).findFirst();
         Optional<Briefings.Issue> briefing = briefings.latest(jobId);
         boolean changed = briefing.isPresent() && !briefings.sinceLatest(jobId).isEmpty();
         List<Places.PlacedFeature> closed = places.features(jobId).stream()
@@ -146,13 +148,14 @@ class GoCheck {
         double gustLimitMs =
                 plan.flatMap(p -> step.map(s -> p.gustLimitMs(s.stem()))).orElse(job.windLimitMs());
         List<Person> people = crews.people(jobId);
-        List<Against> against = step.map(s ->
-                        against(jobId, s, course, briefing, changed, closed, asked, people, job, outside, gustLimitMs))
+        List<Against> against = step.map(s -> against(
+                        jobId, s, steps, course, briefing, changed, closed, asked, people, job, outside, gustLimitMs))
                 .orElse(List.of(Against.of(Why.NO_STEP, "step")));
         Optional<Double> ring = step.flatMap(Step::stem).flatMap(l -> ring(jobId, l, plan, outside));
         return new RunFacts(
                 course,
                 step,
+                ticked(steps, step),
                 steps.size(),
                 briefing,
                 changed,
@@ -170,6 +173,23 @@ class GoCheck {
                 job.meetingPoint(),
                 step.filter(s -> turns.asksWhatItDid(jobId, s)).isPresent(),
                 step.flatMap(Step::stem).flatMap(l -> turns.lookedAt(jobId, l)));
+    }
+
+    /** @return steps that need no go, from the last step that had one to the next that follows this one */
+    private static List<Step> ticked(List<Step> steps, Optional<Step> now) {
+        int from = steps.stream()
+                .filter(s -> s.gated() && s.done())
+                .mapToInt(Step::turn)
+                .max()
+                .orElse(0);
+        int to = steps.stream()
+                .filter(s -> s.gated() && now.filter(n -> s.turn() > n.turn()).isPresent())
+                .mapToInt(Step::turn)
+                .min()
+                .orElse(Integer.MAX_VALUE);
+        return steps.stream()
+                .filter(s -> !s.gated() && s.turn() < to && (!s.done() || s.turn() > from))
+                .toList();
     }
 
     /**
@@ -211,6 +231,7 @@ class GoCheck {
     private List<Against> against(
             String jobId,
             Step step,
+            List<Step> steps,
             Course course,
             Optional<Briefings.Issue> briefing,
             boolean changed,
@@ -244,6 +265,7 @@ class GoCheck {
                     .with("gust", Arg.up(Dimension.SPEED, outside.gustMs().value()))
                     .with("limit", Arg.down(Dimension.SPEED, gustLimitMs)));
         }
+        first(step, steps, closed, people, against);
         found(jobId, step, outside, against);
         people(step, course, briefing, people, against);
         closed.stream()
@@ -262,6 +284,30 @@ class GoCheck {
                 .forEach(f -> against.add(Against.of(Why.ASK_AGAIN, f.id())
                         .with("place", Arg.name(f.entry().name()))));
         return against;
+    }
+
+    /** What is protected in a step is asked with the other places: it is not asked twice. */
+    private static void first(
+            Step step,
+            List<Step> steps,
+            List<Places.PlacedFeature> closed,
+            List<Person> people,
+            List<Against> against) {
+        steps.stream()
+                .filter(s -> !s.done() && !s.gated() && s.turn() < step.turn())
+                .filter(s -> closed.stream()
+                        .noneMatch(f -> s.work().filter(w -> w.protects(f.id())).isPresent()))
+                .forEach(s -> against.add(Against.of(Why.FIRST, s.id())
+                        .with("step", Arg.said(Phrase.step(s.kind(), s.stem(), s.work())))
+                        .with(
+                                "who",
+                                Optional.of(people.stream()
+                                                .filter(p -> s.posts().stream().anyMatch(x -> x.personId()
+                                                        .equals(p.id())))
+                                                .map(Person::name)
+                                                .collect(Collectors.joining(", ")))
+                                        .filter(w -> !w.isEmpty())
+                                        .map(Arg::name))));
     }
 
     private void found(String jobId, Step step, Judgement.Outside outside, List<Against> against) {

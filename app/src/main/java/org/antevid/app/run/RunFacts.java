@@ -24,6 +24,7 @@ import org.antevid.core.run.LogWords;
  *
  * @param against what stands against a go of the step, but for how old the wind's reading is
  * @param cautions of the step that nobody has acknowledged: they are read before a go, and end none
+ * @param ticked steps round it that need no go: whoever does one ticks it off
  * @param asked the places that must be looked at before each go
  * @param cuts the steps of the cut as they were briefed
  * @param times when each happening was stored, and by whom
@@ -34,6 +35,7 @@ import org.antevid.core.run.LogWords;
 public record RunFacts(
         Course course,
         Optional<Step> step,
+        List<Step> ticked,
         int stepsInAll,
         Optional<Briefings.Issue> briefing,
         boolean planChanged,
@@ -58,6 +60,18 @@ public record RunFacts(
         return step.map(s ->
                         Set.copyOf(s.posts().stream().map(Step.Post::personId).toList()))
                 .orElse(Set.of());
+    }
+
+    /** @return steps round this one that protect a thing of the place */
+    public Stream<Step> protecting(String featureId) {
+        return ticked.stream()
+                .filter(s -> s.work().filter(w -> w.protects(featureId)).isPresent());
+    }
+
+    /** @return steps that need no go, but for those that are told with the place they protect */
+    public Stream<Step> tickedAlone() {
+        return ticked.stream().filter(s -> protections.stream()
+                .noneMatch(f -> s.work().filter(w -> w.protects(f.id())).isPresent()));
     }
 
     /** @return what has to be cleared or read before a go is given; while one goes, what ends it alone */

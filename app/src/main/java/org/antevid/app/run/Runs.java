@@ -122,6 +122,34 @@ public class Runs {
                 });
     }
 
+    /**
+     * A step that needs no go is done, or open again; what it protects or clears is so too.
+     *
+     * @throws NotAllowed unless whoever says so does it or leads
+     */
+    public void tickStep(String jobId, String stepId, boolean done, String id, SignedIn who) {
+        Step step = crews.steps(jobId).stream()
+                .filter(s -> s.id().equals(stepId) && !s.gated())
+                .findFirst()
+                .orElseThrow(NotThere::new);
+        if (!mayTickStep(step, jobs.leaderOf(jobId), who)) {
+            throw new NotAllowed(Message.of(Answer.WHO_TICKS_STEP));
+        }
+        write(
+                jobId,
+                RunBook.Line.of(done ? Happening.Kind.STEP_TICKED : Happening.Kind.STEP_OPEN_AGAIN, stepId),
+                id,
+                who,
+                Optional.of(Message.of(done ? LogWords.STEP_TICKED : LogWords.STEP_OPEN_AGAIN)
+                        .with("step", title(step))),
+                () -> crews.ticked(jobId, step, done, who));
+    }
+
+    public static boolean mayTickStep(Step step, String leaderId, SignedIn who) {
+        return leaderId.equals(who.personId())
+                || step.posts().stream().anyMatch(p -> p.personId().equals(who.personId()));
+    }
+
     /** @throws RefusedInput naming everything that stands against it */
     public void go(String jobId, String id, SignedIn leader) {
         RunFacts facts = check.facts(jobId);

@@ -99,6 +99,11 @@ public record Step(
         return new Step(id, turn, kind, stem, newStartMin, newEndMin, done, newPosts, work, kit, spread);
     }
 
+    /** @return the same, done or not */
+    public Step done(boolean isDone) {
+        return new Step(id, turn, kind, stem, startMin, endMin, isDone, posts, work, kit, spread);
+    }
+
     /** A step that needs no word beyond its kind. */
     public Step(
             String id,
@@ -110,6 +115,11 @@ public record Step(
             boolean done,
             List<Post> posts) {
         this(id, turn, kind, stem, startMin, endMin, done, posts, Optional.empty(), List.of());
+    }
+
+    /** @return whether everybody gets ready for it and a go is given; else whoever does it ticks it off */
+    public boolean gated() {
+        return work.map(w -> w.kind().gated()).orElse(true);
     }
 
     /** @return whether nothing is left of its stem when it is done: crosscut as a whole, or the last piece of it */

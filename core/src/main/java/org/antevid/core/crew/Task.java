@@ -1,5 +1,7 @@
 package org.antevid.core.crew;
 
+import java.util.Optional;
+
 /** What somebody does in a step, as it stands on their card; there is a cut card only where a tree is felled. */
 public enum Task {
     CUT_BY_CARD,
@@ -9,9 +11,15 @@ public enum Task {
     CLEAR_WITH_SAW,
     PULL,
     WATCH,
-    KEEP_SHUT;
+    KEEP_SHUT,
+    /** what the step says, and then say that it is done */
+    DO_AND_SAY;
 
-    public static Task of(Step.Kind kind, Role role) {
+    public static Task of(Step.Kind kind, Optional<Work> work, Role role) {
+        return work.filter(w -> !w.kind().gated()).isPresent() ? DO_AND_SAY : of(kind, role);
+    }
+
+    private static Task of(Step.Kind kind, Role role) {
         return switch (role) {
             case WINCH -> PULL;
             case LOOKOUT -> WATCH;

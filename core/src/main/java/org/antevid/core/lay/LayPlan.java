@@ -374,6 +374,16 @@ public record LayPlan(
                         m / (choice.leaving().cleared().contains(b.side()) ? 1 : escape.footingFactor()))));
     }
 
+    /** @return the side of the better way out, where he gets away only just or not at all and clearing it helps */
+    public Optional<EscapeRoutes.Side> worthClearing() {
+        return escape.best()
+                .map(EscapeRoutes.Route::side)
+                .filter(side -> (away() == Away.WITHIN || away() == Away.TOO_NEAR)
+                        && reachedIfClearedM()
+                                .filter(m -> m > escape.reachedM().orElse(0.0) + WORTH_CLEARING_M)
+                                .isPresent());
+    }
+
     static double restitution(StemReading stem) {
         return stem.brash() ? BRASH_RESTITUTION : LIVE_RESTITUTION;
     }

@@ -26,6 +26,8 @@ public record Against(Why why, String subject, Message message) {
         NOT_SIGNED,
         NOT_READY,
         NOT_DONE,
+        /** a step that needs no go comes first */
+        FIRST,
         ASK_AGAIN,
         GUST,
         WIND_SILENT,

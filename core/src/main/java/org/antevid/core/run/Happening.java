@@ -23,6 +23,9 @@ public record Happening(long seq, Kind kind, String personId, String subject, St
         GO,
         ENDED,
         DONE,
+        /** a step that needs no go is done, as whoever does it says */
+        STEP_TICKED,
+        STEP_OPEN_AGAIN,
         PRESSED,
         LIFTED,
         SEEN,

@@ -13,6 +13,8 @@ public enum LogWords implements Code {
     PIN_RESET,
     READ_BACK_WRONG,
     STEP_REMOVED,
+    STEP_TICKED,
+    STEP_OPEN_AGAIN,
     SURPRISE,
     SIGHTING_ACCEPTED,
     SIGHTING_SET_ASIDE,

@@ -213,7 +213,7 @@ public class BriefingController {
                 Speech.words().say(Phrase.step(s.kind(), s.stem(), s.work())),
                 p.role(),
                 Speech.words().term(p.role()),
-                Speech.words().term(Task.of(s.kind(), p.role())),
+                Speech.words().term(Task.of(s.kind(), s.work(), p.role())),
                 Cues.of(plan, s, p.role()).stream()
                         .map(c -> new CueView(c.sign(), Speech.words().say(c.says())))
                         .toList(),

@@ -45,6 +45,10 @@ public class StepEntity {
     @Nullable
     public Double workAtM;
 
+    /** Id of the thing, or key of the side, that the work is about. */
+    @Nullable
+    public String workAbout;
+
     public int startMin;
     public int endMin;
     public boolean done;
@@ -91,7 +95,8 @@ public class StepEntity {
     /** @return what it does to a stem of a tangle */
     public Optional<Work> work() {
         return Optional.ofNullable(work)
-                .map(k -> new Work(k, Optional.ofNullable(workOn), Optional.ofNullable(workAtM)));
+                .map(k -> new Work(
+                        k, Optional.ofNullable(workOn), Optional.ofNullable(workAtM), Optional.ofNullable(workAbout)));
     }
 
     public List<StepKit> kit() {
@@ -104,5 +109,6 @@ public class StepEntity {
         work = t.map(Work::kind).orElse(null);
         workOn = t.flatMap(Work::on).orElse(null);
         workAtM = t.flatMap(Work::atM).orElse(null);
+        workAbout = t.flatMap(Work::about).orElse(null);
     }
 }

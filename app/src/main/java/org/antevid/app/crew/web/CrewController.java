@@ -104,7 +104,7 @@ public class CrewController {
                                     .map(p -> new PostView(
                                             p.role(),
                                             Speech.words().term(p.role()),
-                                            Speech.words().term(Task.of(s.kind(), p.role())),
+                                            Speech.words().term(Task.of(s.kind(), s.work(), p.role())),
                                             p.personId(),
                                             p.stand()))
                                     .toList(),

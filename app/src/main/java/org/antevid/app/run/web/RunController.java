@@ -9,6 +9,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Needs;
@@ -58,7 +60,9 @@ public class RunController {
             boolean signed,
             Optional<Instant> readyAt) {}
 
-    record ProtectionState(String featureId, String name, String words, String by, boolean done, boolean askAgain) {}
+    /** @param mine the caller is named for it, or does the step that does it */
+    record ProtectionState(
+            String featureId, String name, String words, String by, boolean done, boolean askAgain, boolean mine) {}
 
     record TickView(
             String key,
@@ -98,12 +102,21 @@ public class RunController {
         }
     }
 
+    /**
+     * A step that needs no go and is not told with a place that is protected.
+     *
+     * @param first it has to be done before the step whose turn it is
+     */
+    record TickedStep(
+            String id, String title, List<String> who, boolean done, boolean first, boolean mine, boolean iMayTick) {}
+
     record AgainstView(Against.Why why, String subject, String words) {}
 
     /** @param gust as it is read, with its uncertainty */
     record WindNow(double gustMs, double sigmaMs, String gust, double fromDeg, boolean simulated, Instant at) {}
 
     /**
+     * @param tickedSteps steps round it that need no go: whoever does one ticks it off
      * @param word for the caller alone
      * @param because what ended the last go, when the word is STAND_FAST
      * @param ringM of the step's stem
@@ -113,6 +126,7 @@ public class RunController {
             Optional<Integer> briefing,
             int stepsInAll,
             Optional<StepState> step,
+            List<TickedStep> tickedSteps,
             boolean going,
             Word word,
             Optional<String> because,
@@ -220,6 +234,7 @@ public class RunController {
                 f.briefing().map(b -> b.number()),
                 f.stepsInAll(),
                 f.step().map(s -> step(f, s, me)),
+                f.tickedAlone().map(s -> ticked(f, s, me)).toList(),
                 going,
                 word,
                 f.ended().map(Speech.words()::say),
@@ -230,7 +245,7 @@ public class RunController {
                         .map(a -> new AgainstView(
                                 a.why(), a.subject(), Speech.words().say(a.message())))
                         .toList(),
-                protections(f),
+                protections(f, me),
                 f.course().standing().isPresent(),
                 f.newest(),
                 f.gustLimitMs(),
@@ -250,7 +265,7 @@ public class RunController {
                 .isPresent();
     }
 
-    private static List<ProtectionState> protections(RunFacts f) {
+    private static List<ProtectionState> protections(RunFacts f, SignedIn me) {
         Map<String, Happening> so = f.course().stillSo();
         return f.protections().stream()
                 .map(p -> new ProtectionState(
@@ -259,8 +274,29 @@ public class RunController {
                         Speech.words().term(p.entry().protection()),
                         p.entry().protectedBy(),
                         p.entry().protectionDone(),
-                        f.asked().contains(p.id()) && !so.containsKey(p.id())))
+                        f.asked().contains(p.id()) && !so.containsKey(p.id()),
+                        p.entry().protectedBy().equals(me.name())
+                                || f.protecting(p.id()).anyMatch(s -> has(s, me))))
                 .toList();
+    }
+
+    private static boolean has(Step s, SignedIn me) {
+        return s.posts().stream().anyMatch(p -> p.personId().equals(me.personId()));
+    }
+
+    private static TickedStep ticked(RunFacts f, Step s, SignedIn me) {
+        Set<String> posted = s.posts().stream().map(Step.Post::personId).collect(Collectors.toSet());
+        return new TickedStep(
+                s.id(),
+                Speech.words().say(Phrase.step(s.kind(), s.stem(), s.work())),
+                f.people().stream()
+                        .filter(p -> posted.contains(p.id()))
+                        .map(Person::name)
+                        .toList(),
+                s.done(),
+                f.step().filter(now -> s.turn() < now.turn()).isPresent(),
+                has(s, me),
+                Runs.mayTickStep(s, f.leaderId(), me));
     }
 
     private static StepState step(RunFacts f, Step s, SignedIn me) {
@@ -353,6 +389,18 @@ public class RunController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void ready(@PathVariable String job, @Validated @RequestBody ReadyRequest r, @AuthenticationPrincipal SignedIn me) {
         runs.ready(job, r.ready, r.id, me);
+    }
+
+    /** A step that needs no go is done, or open again, as whoever does it or the leader says. */
+    @PostMapping("/steps/{step}/tick")
+    @Needs(Needs.Right.WORK)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void tickStep(
+            @PathVariable String job,
+            @PathVariable String step,
+            @Validated @RequestBody DoneRequest d,
+            @AuthenticationPrincipal SignedIn me) {
+        runs.tickStep(job, step, d.done, d.id, me);
     }
 
     /** Ticks off a cut or check, or takes the tick back. */

@@ -175,8 +175,7 @@ public record DayRoster(
             case FELL -> List.of(Role.CUTTER, Role.LOOKOUT);
             case RELEASE -> List.of(Role.WINCH, Role.LOOKOUT);
             case CROSSCUT -> List.of(Role.CUTTER);
-            case CLEAR -> List.of();
-            case PREPARE -> st.work().map(t -> t.kind().roles()).orElse(List.of());
+            case CLEAR, PREPARE -> st.work().map(t -> t.kind().roles()).orElse(List.of());
         };
     }
 
@@ -281,8 +280,8 @@ public record DayRoster(
     }
 
     /**
-     * What has to be over before a step: what is done to the same stem before it in turn; what stands before it in the
-     * order of a tangle; the stem that hangs over its ground.
+     * What has to be over before a step: what is done to the same stem before it in turn, unless both need no go; what
+     * stands before it in the order of a tangle; the stem that hangs over its ground.
      */
     private static final class Order {
         private final Situation s;
@@ -304,7 +303,7 @@ public record DayRoster(
         }
 
         private boolean comesFirst(Step b, Step st) {
-            boolean same = b.stem().isPresent() && b.stem().equals(st.stem());
+            boolean same = b.stem().isPresent() && b.stem().equals(st.stem()) && (b.gated() || st.gated());
             int first = rank(b);
             int then = rank(st);
             boolean hangs = b.kind() == Step.Kind.RELEASE

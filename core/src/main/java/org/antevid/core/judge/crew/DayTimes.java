@@ -57,6 +57,9 @@ public record DayTimes(int endMin, RosterChain chain, Optional<RosterBounds> bou
                 && RosterCheck.of(day.roster()).feasible();
     }
 
+    /** Nobody reads more of them. */
+    private static final int MOST_NAMED = 4;
+
     /** @return minutes of light left when it is done in four days out of five; negative after dark */
     public OptionalInt lightSpareMin(DayRoster day) {
         OptionalInt dark = day.roster()
@@ -87,8 +90,10 @@ public record DayTimes(int endMin, RosterChain chain, Optional<RosterBounds> bou
                                 Arg.several(b.clique().stream()
                                         .map(day::step)
                                         .sorted(Comparator.comparingInt(Step::turn))
+                                        .limit(MOST_NAMED)
                                         .map(Steps::said)
-                                        .toList()));
+                                        .toList()))
+                        .with("all", Arg.count(b.clique().size()));
             }
             return Message.of(b.equipmentMin() == most ? Binds.EQUIPMENT : Binds.RESCUE);
         });

@@ -39,23 +39,15 @@ public final class ProposedSteps {
         s.steps().forEach(st -> st.posts().forEach(p -> last.put(p.personId(), p.role())));
     }
 
-    /** A step without its times. */
-    public record Proposed(Step.Kind kind, String stem, Optional<Work> work, List<Step.Post> posts, List<StepKit> kit) {
-        private boolean is(Step s) {
-            boolean removes = work.isEmpty() && s.work().isEmpty() && s.kind() != Step.Kind.CLEAR;
-            return s.stem().filter(stem::equals).isPresent() && (removes || work.isPresent() && work.equals(s.work()));
-        }
-    }
-
     /**
      * @param called what a thing of the place is called, by its id
      * @return what no step is there for yet, in the turns of the order; nothing while there is no order
      */
-    public static List<Proposed> ofOrder(Situation s, UnaryOperator<String> called) {
+    public static List<ProposedStep> ofOrder(Situation s, UnaryOperator<String> called) {
         return new ProposedSteps(s, called).inOrder();
     }
 
-    private List<Proposed> inOrder() {
+    private List<ProposedStep> inOrder() {
         Optional<Picture> picture = s.place().tangle();
         return picture.flatMap(Picture::release).stream()
                 .flatMap(r -> r.steps().stream())
@@ -68,11 +60,11 @@ public final class ProposedSteps {
     }
 
     /** @return the turns of a stem that is taken off something, up to where it has to be looked at again */
-    public static List<Proposed> ofPieces(Situation s, String label, TakenOff off, UnaryOperator<String> called) {
+    public static List<ProposedStep> ofPieces(Situation s, String label, TakenOff off, UnaryOperator<String> called) {
         return new ProposedSteps(s, called).pieces(label, off);
     }
 
-    private List<Proposed> pieces(String label, TakenOff off) {
+    private List<ProposedStep> pieces(String label, TakenOff off) {
         return off.turns().stream()
                 .takeWhile(t -> t.kind() != TakenOff.Kind.LOOK_AGAIN)
                 .map(t -> proposed(work(t).kind().step(), label, Optional.of(work(t)), ring(label), kit(t)))
@@ -80,7 +72,7 @@ public final class ProposedSteps {
                 .toList();
     }
 
-    private Optional<Proposed> removed(Picture p, Release.Step step, String id) {
+    private Optional<ProposedStep> removed(Picture p, Release.Step step, String id) {
         Optional<Ways> ways = Optional.ofNullable(step.method().get(id));
         Optional<Ways.Way> best =
                 ways.flatMap(w -> w.ladder().stream().findFirst()).filter(w -> w != Ways.Way.LEAVE_CORDON_MARK);
@@ -132,7 +124,7 @@ public final class ProposedSteps {
         };
     }
 
-    private Proposed prepared(Release.Step step, String id) {
+    private ProposedStep prepared(Release.Step step, String id) {
         Work work = step.tie()
                 .map(t -> Work.on(Work.Kind.SEVER_TIE, called.apply(t.b())))
                 .orElseGet(() -> Work.of(Work.Kind.LET_GO));
@@ -161,7 +153,7 @@ public final class ProposedSteps {
         };
     }
 
-    private Proposed proposed(
+    private ProposedStep proposed(
             Step.Kind kind, String stem, Optional<Work> work, Optional<GuardRing> ring, List<StepKit> kit) {
         List<Role> roles = work.map(t -> t.kind().roles())
                 .orElse(List.of(kind == Step.Kind.CROSSCUT ? Role.CUTTER : Role.WINCH, Role.LOOKOUT));
@@ -176,7 +168,7 @@ public final class ProposedSteps {
             case CUTTER, GROUND -> Optional.empty();
         });
         posts.forEach(p -> last.put(p.personId(), p.role()));
-        return new Proposed(kind, stem, work, posts, kit);
+        return new ProposedStep(kind, Optional.of(stem), work, posts, kit, ProposedStep.When.IN_TURN);
     }
 
     private static Optional<GuardRing> ring(Release.Step step, String id) {

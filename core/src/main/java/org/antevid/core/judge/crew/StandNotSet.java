@@ -14,7 +14,7 @@ import org.antevid.core.message.Arg;
 public final class StandNotSet implements Rule {
     @Override
     public Stream<Finding> check(Situation s) {
-        return s.steps().stream().filter(st -> !st.done()).flatMap(st -> st.posts().stream()
+        return s.steps().stream().filter(st -> !st.done() && st.gated()).flatMap(st -> st.posts().stream()
                 .filter(p -> p.stand().isEmpty() && p.role() != Role.CUTTER)
                 .map(p -> Finding.of(RuleId.STAND_NOT_SET, CAUTION, st, p.personId())
                         .with("role", Arg.term(p.role()))));

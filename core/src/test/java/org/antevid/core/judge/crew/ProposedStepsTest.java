@@ -14,7 +14,6 @@ import org.antevid.core.crew.Work;
 import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.judge.all.Findings;
-import org.antevid.core.judge.crew.ProposedSteps.Proposed;
 import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Spot;
@@ -65,22 +64,13 @@ class ProposedStepsTest {
                 steps);
     }
 
-    private static List<Proposed> order(Situation s) {
+    private static List<ProposedStep> order(Situation s) {
         return ProposedSteps.ofOrder(s, id -> "the " + id);
     }
 
-    private static Step step(int turn, Proposed p) {
+    private static Step step(int turn, ProposedStep p) {
         return new Step(
-                "x" + turn,
-                turn,
-                p.kind(),
-                Optional.of(p.stem()),
-                turn * 30,
-                turn * 30 + 30,
-                false,
-                p.posts(),
-                p.work(),
-                p.kit());
+                "x" + turn, turn, p.kind(), p.stem(), turn * 30, turn * 30 + 30, false, p.posts(), p.work(), p.kit());
     }
 
     @Test
@@ -89,8 +79,8 @@ class ProposedStepsTest {
                 List.of(stem("S1", StemState.LYING, 0).seen()),
                 List.of(),
                 new Pile.Relation("S1", Pile.Type.BOUND, "T"));
-        List<Proposed> all = order(s);
-        assertThat(all).extracting(Proposed::stem).containsOnly("S1");
+        List<ProposedStep> all = order(s);
+        assertThat(all).extracting(p -> p.stem().orElseThrow()).containsOnly("S1");
         assertThat(all.get(0).kind()).isEqualTo(Step.Kind.PREPARE);
         assertThat(all.get(0).work()).contains(Work.on(Work.Kind.SEVER_TIE, "the T"));
         assertThat(all.get(1).work()).isEmpty();
@@ -103,7 +93,7 @@ class ProposedStepsTest {
                 .draggedBy(new DragLine(WINCH, Optional.empty()))
                 .seen();
         Situation s = tangle(false, List.of(hung), List.of(), new Pile.Relation("S1", Pile.Type.RESTS_ON, "T"));
-        Proposed down = order(s).get(0);
+        ProposedStep down = order(s).get(0);
         assertThat(down.kind()).isEqualTo(Step.Kind.RELEASE);
         assertThat(down.posts()).extracting(Step.Post::role).containsExactly(Role.WINCH, Role.LOOKOUT);
         assertThat(down.posts().get(0).stand()).contains(WINCH);
@@ -154,8 +144,8 @@ class ProposedStepsTest {
         Pile.Relation[] relations = {
             new Pile.Relation("S1", Pile.Type.RESTS_ON, "S2"), new Pile.Relation("S2", Pile.Type.BOUND, "T")
         };
-        List<Proposed> all = order(tangle(members, List.of(), relations));
-        assertThat(all).extracting(Proposed::stem).containsSubsequence("S1", "S2", "S2");
+        List<ProposedStep> all = order(tangle(members, List.of(), relations));
+        assertThat(all).extracting(p -> p.stem().orElseThrow()).containsSubsequence("S1", "S2", "S2");
         assertThat(order(tangle(members, List.of(step(1, all.get(0))), relations)))
                 .isEqualTo(all.subList(1, all.size()));
         List<Step> whole = IntStream.range(0, all.size())
@@ -226,7 +216,7 @@ class ProposedStepsTest {
                 List.of(new Struck("roof", "boathouse", FeatureKind.BUILDING, Set.of())));
         Situation s = Samples.tangled(p, List.of(), Samples.PEOPLE, List.of());
         TakenOff off = TakenOff.of(p, "S1", List.of(8.7), List.of());
-        List<Proposed> all = ProposedSteps.ofPieces(s, "S1", off, id -> "the " + id);
+        List<ProposedStep> all = ProposedSteps.ofPieces(s, "S1", off, id -> "the " + id);
         assertThat(all)
                 .extracting(x -> x.work().orElseThrow().kind())
                 .containsSubsequence(Work.Kind.PROP, Work.Kind.PIECE, Work.Kind.PIECE, Work.Kind.COVER);

@@ -1,0 +1,139 @@
+package org.antevid.app.judgement;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.antevid.app.crew.Crews;
+import org.antevid.app.crew.NotWanted;
+import org.antevid.app.tangle.Limbs;
+import org.antevid.app.tangle.Tangles;
+import org.antevid.core.crew.Step;
+import org.antevid.core.crew.StepKey;
+import org.antevid.core.judge.Situation;
+import org.antevid.core.judge.crew.LaySteps;
+import org.antevid.core.judge.crew.PlacedSteps;
+import org.antevid.core.judge.crew.ProposedStep;
+import org.antevid.core.judge.crew.ProposedSteps;
+import org.antevid.core.judge.crew.StepReason;
+import org.antevid.core.judge.crew.UsualMinutes;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.tangle.picture.TakenOff;
+import org.antevid.words.Answer;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What the plan needs of the crew, as steps with their people, among those that are there. */
+@Service
+@Transactional
+public class PlanSteps {
+    private static final int DAY_MIN = 1440;
+
+    private final Judgement judgement;
+    private final Tangles tangles;
+    private final Limbs limbs;
+    private final Crews crews;
+    private final NotWanted notWanted;
+
+    PlanSteps(Judgement judgement, Tangles tangles, Limbs limbs, Crews crews, NotWanted notWanted) {
+        this.judgement = judgement;
+        this.tangles = tangles;
+        this.limbs = limbs;
+        this.crews = crews;
+        this.notWanted = notWanted;
+    }
+
+    /**
+     * A step the plan asks for and nobody put in.
+     *
+     * @param notWanted why the leader does not want it
+     */
+    public record Asked(ProposedStep step, Optional<Message> because, Optional<NotWanted.Reason> notWanted) {}
+
+    /** @return what the plan asks for and no step does yet: what follows from lays, then the tangle's order */
+    @Transactional(readOnly = true)
+    public List<Asked> asked(String jobId) {
+        Situation s = judgement.situation(jobId);
+        Map<String, NotWanted.Reason> not = notWanted.of(jobId);
+        return Stream.concat(LaySteps.of(s).stream(), ProposedSteps.ofOrder(s, called(jobId)).stream())
+                .map(p -> new Asked(
+                        p,
+                        StepReason.of(s, p.key()),
+                        Optional.ofNullable(not.get(p.key().kept()))))
+                .toList();
+    }
+
+    /** @return why each step of the job is there, by its id; one that somebody added has no reason of the plan's */
+    @Transactional(readOnly = true)
+    public Map<String, Optional<Message>> reasons(String jobId) {
+        Situation s = judgement.situation(jobId);
+        return s.steps().stream().collect(Collectors.toMap(Step::id, st -> StepReason.of(s, StepKey.of(st))));
+    }
+
+    /**
+     * Puts in what the plan asks for.
+     *
+     * @param keys of those that are wanted; none: all but those the leader does not want
+     * @return ids of the steps that were added
+     */
+    public List<String> putIn(String jobId, List<String> keys) {
+        List<ProposedStep> wanted = asked(jobId).stream()
+                .filter(a -> keys.isEmpty()
+                        ? a.notWanted.isEmpty()
+                        : keys.contains(a.step.key().kept()))
+                .map(Asked::step)
+                .toList();
+        List<String> ids = place(jobId, wanted);
+        wanted.forEach(p -> notWanted.takeBack(jobId, p.key()));
+        return ids;
+    }
+
+    /** The plan asks for a step no more, with the leader's reason. */
+    public void notWanted(String jobId, String key, String reason, String who) {
+        StepKey step = asked(jobId).stream()
+                .map(a -> a.step.key())
+                .filter(k -> k.kept().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new RefusedInput("NOT_ASKED", "key", Message.of(Answer.STEP_NOT_ASKED)));
+        notWanted.say(jobId, step, reason, who);
+    }
+
+    /** @return what the tangle's order says and no step does yet, in its turns */
+    @Transactional(readOnly = true)
+    public List<ProposedStep> missing(String jobId) {
+        return ProposedSteps.ofOrder(judgement.situation(jobId), called(jobId));
+    }
+
+    /** @return ids of the steps that were added for {@link #missing} */
+    public List<String> add(String jobId) {
+        return place(jobId, missing(jobId));
+    }
+
+    /**
+     * @param cutsM where the stem is cut, metres from the butt
+     * @return ids of the steps in which it is taken off what it lies on
+     */
+    public List<String> addPieces(String jobId, String stemId, List<Double> cutsM) {
+        String label = tangles.label(jobId, stemId);
+        TakenOff off = TakenOff.of(tangles.tangle(jobId).picture(), label, cutsM, limbs.on(jobId, stemId));
+        return place(jobId, ProposedSteps.ofPieces(judgement.situation(jobId), label, off, called(jobId)));
+    }
+
+    private UnaryOperator<String> called(String jobId) {
+        return tangles.tangle(jobId)::called;
+    }
+
+    private List<String> place(String jobId, List<ProposedStep> more) {
+        if (more.isEmpty()) {
+            return List.of();
+        }
+        List<Step> now = crews.steps(jobId);
+        int end = now.stream().mapToInt(Step::endMin).max().orElse(0);
+        // Work that does not fit into the day is put down in what is left of it: the times are the leader's.
+        int most = Math.max(1, (DAY_MIN - end) / more.size());
+        return crews.put(jobId, PlacedSteps.of(now, more, p -> Math.min(most, UsualMinutes.of(p.kind(), p.work()))));
+    }
+}
