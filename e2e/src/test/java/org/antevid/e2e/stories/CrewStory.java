@@ -105,6 +105,27 @@ class CrewStory {
 
     @Test
     @Order(5)
+    void thePlanAsksForStepsAndSaysWhy() {
+        Locator asked = imre.region("The plan asks for");
+        assertThat(asked).containsText("shut towpath and guard it, for S1");
+        assertThat(asked).containsText("towpath is 14 m from S1, whose ring is 48 m");
+        Looked.at(imre.page, "crew-asked");
+        imre.button("Not needed: limb S1");
+        Locator why = imre.page.getByRole(AriaRole.TOOLTIP);
+        why.getByLabel("Reason").fill("the owner wants it whole");
+        why.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Not needed"))
+                .click();
+        assertThat(asked).containsText("Not wanted: 1");
+        imre.button("Put in: rig the line of S1 and bring it to its pretension");
+        Locator rig = imre.region("Step 2");
+        assertThat(rig).containsText("rig the line of S1");
+        assertThat(rig).containsText("S1 is pulled over with 20.0 kN");
+        assertThat(rig).containsText("Tove Arkwright, winch");
+        assertThat(imre.region("Step 3")).containsText("fell S1");
+    }
+
+    @Test
+    @Order(6)
     void aProofThatRunsOutStopsTheStepItIsNeededFor() {
         ottoline = new JobPage(browsers.leader()).signIn(server.local(), "Ottoline Fenn");
         Page page = ottoline.page;
@@ -125,11 +146,11 @@ class CrewStory {
         assertThat(wrong()).containsText("Nadia Quill: proof for felling saw has run out");
         imre.button("Put right: Imre Halloway can be cutter in fell S1");
         assertThat(wrong()).not().containsText("run out");
-        assertThat(imre.region("Step 2")).containsText("Imre Halloway, cutter");
+        assertThat(imre.region("Step 3")).containsText("Imre Halloway, cutter");
     }
 
     @Test
-    @Order(6)
+    @Order(7)
     void whoLeavesEarlyIsMissedAndThePhoneShowsItAll() {
         Page page = imre.page;
         Locator people = imre.region("People");
