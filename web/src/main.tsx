@@ -23,6 +23,7 @@ const TreePage = lazy(() => later(() => import('./tree/TreePage')));
 const SumsPage = lazy(() => later(() => import('./pages/sums/SumsPage')));
 const HousePage = lazy(() => later(() => import('./pages/house/HousePage')));
 const HandOverPage = lazy(() => later(() => import('./pages/HandOverPage')));
+const TalkPage = lazy(() => later(() => import('./stages/brief/TalkPage')));
 const Coming = lazy(() => later(() => import('./pages/Coming')));
 
 /** The page itself could not be had: the network has gone, or the server has a newer one. */
@@ -51,6 +52,7 @@ function Pages() {
             <Route path="/crew/:job" element={<CrewApp />} />
             <Route path="/crew/:job/:page" element={<CrewApp />} />
             <Route path="/jobs/:job" element={<JobScreen key={lang} />} />
+            <Route path="/jobs/:job/briefings/:number" element={<TalkPage key={lang} />} />
             <Route path="/jobs/:job/trees" element={<TreesPage key={lang} />} />
             <Route path="/jobs/:job/trees/new" element={<TreePage key={lang} />} />
             <Route path="/jobs/:job/trees/:stem" element={<TreePage key={lang} />} />

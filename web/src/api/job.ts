@@ -56,6 +56,20 @@ export const useCard = (job: string) =>
     queryKey: ['job', job, 'card'],
     queryFn: async () => (await data(api.GET('/api/jobs/{job}/briefings/card', at(job)))) ?? null,
   });
+/** A briefing as cards for one step. */
+export const useTalk = (job: string, number: number, turn?: number) =>
+  useQuery({
+    queryKey: ['job', job, 'talk', number, turn],
+    staleTime: Infinity,
+    queryFn: () =>
+      data(api.GET('/api/jobs/{job}/briefings/{number}/talk', { params: { path: { job, number }, query: { turn } } })),
+  });
+/** The card of the briefing that is shown just now. */
+export const useShown = (job: string) =>
+  useQuery({
+    queryKey: ['job', job, 'shown'],
+    queryFn: async () => (await data(api.GET('/api/jobs/{job}/shown', at(job)))) ?? null,
+  });
 export const useRun = (job: string) =>
   useQuery({
     queryKey: ['job', job, 'run'],

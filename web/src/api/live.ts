@@ -22,6 +22,7 @@ const MAKES_OLD: Record<string, string[]> = {
   CREW: ['steps', 'missing', ...PLAN],
   PLAN: PLAN,
   BRIEF: ['briefings', 'card', 'run'],
+  SHOWN: ['shown'],
   RUN: ['run'],
   HOLD: ['hold', 'run'],
   REVIEW: ['review'],

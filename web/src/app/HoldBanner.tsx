@@ -1,11 +1,9 @@
-import { useQuery } from '@tanstack/react-query';
-import { Button } from 'antd';
-import { useEffect, useState } from 'react';
-import { api, data, type Schemas } from '../api/client';
-import { useAct } from '../api/job';
+import { useState } from 'react';
+import type { Schemas } from '../api/client';
+import { useRun } from '../api/job';
 import { useOutbox } from '../api/outbox';
 import { pressedWhen, useSeen } from './holds';
-import { newId } from './newId';
+import LiftHold from './LiftHold';
 import { WhatIsIt } from './WhatIsIt';
 import { msg } from './words';
 
@@ -13,20 +11,12 @@ type Hold = Schemas['HoldView'];
 
 type Props = { job: string; hold?: Hold; me: string; leader: boolean; say: (w: string) => void };
 
-/** Everybody sees who called the hold and when; only the leader lifts it, with one tap on the reason. */
+/** Everybody sees who called the hold and when; leader or deputy lifts it, with one tap on the reason. */
 export function HoldBanner({ job, hold, me, leader, say }: Props) {
-  const act = useAct(job, say);
   const out = useOutbox(job);
+  const steers = useRun(job).data?.iSteer ?? leader;
   const [lifting, setLifting] = useState(false);
-  const reasons =
-    useQuery({
-      queryKey: ['lift-reasons'],
-      staleTime: Infinity,
-      enabled: leader,
-      queryFn: () => data(api.GET('/api/jobs/{job}/run/lift-reasons', { params: { path: { job } } })),
-    }).data ?? [];
   useSeen(job, me, hold);
-  useEffect(() => setLifting(false), [hold?.through]);
   const unsent = out.unsent.some((u) => u.kind === 'hold');
   if (!hold) {
     return unsent ? (
@@ -38,13 +28,6 @@ export function HoldBanner({ job, hold, me, leader, say }: Props) {
   }
   const stopped = hold.receipts.filter((r) => r.state === 'STOPPED');
   const more = hold.presses.slice(1).map((p) => p.who);
-  const lift = (reason: Schemas['LiftChoice']['reason']) =>
-    act(
-      api.POST('/api/jobs/{job}/run/holds/{hold}/lift', {
-        params: { path: { job, hold: hold.id } },
-        body: { reason, through: hold.through, id: newId() },
-      }),
-    );
   return (
     <div className="banner" role="alert">
       <span>
@@ -57,23 +40,7 @@ export function HoldBanner({ job, hold, me, leader, say }: Props) {
           : msg('notConfirmedStoppedWhistle')}
       </span>
       {!lifting && <WhatIsIt job={job} hold={hold} ask={msg('whatIsIt')} />}
-      {leader && !lifting && (
-        <Button size="large" className="lift" onClick={() => setLifting(true)}>
-          {msg('liftTheHold')}
-        </Button>
-      )}
-      {leader && lifting && (
-        <div className="reasons" role="group" aria-label={msg('whyIsItLifted')}>
-          {reasons.map((r) => (
-            <Button key={r.reason} onClick={() => void lift(r.reason)}>
-              {r.words}
-            </Button>
-          ))}
-          <Button type="text" className="leave" onClick={() => setLifting(false)}>
-            {msg('leaveItStanding')}
-          </Button>
-        </div>
-      )}
+      {steers && <LiftHold job={job} hold={hold} lifting={lifting} setLifting={setLifting} say={say} />}
     </div>
   );
 }

@@ -3,7 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { lazy, type ReactNode, Suspense, useCallback, useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Problem } from '../api/client';
-import { useCard, useHold, useJob, useRun } from '../api/job';
+import { useCard, useHold, useJob, useRun, useShown } from '../api/job';
 import { type Link as Connection, useLive } from '../api/live';
 import { post, pressHold, type UnsentKind, useOutbox } from '../api/outbox';
 import { switchGlare } from '../app/glare';
@@ -21,6 +21,7 @@ const ahead = {
   plan: () => import('../plan/PlanSketch'),
   go: () => import('./LeadersGo'),
 };
+const ShownCard = lazy(() => later(() => import('./ShownCard')));
 const BriefPage = lazy(() => later(ahead.brief));
 const SeePage = lazy(() => later(ahead.see));
 const CutPage = lazy(() => later(ahead.cut));
@@ -61,6 +62,7 @@ export default function CrewApp() {
   const info = useJob(job);
   const card = useCard(job).data ?? undefined;
   const run = useRun(job).data;
+  const shown = useShown(job).data;
   const after = useCallback(
     (kind: UnsentKind) =>
       Promise.all(AFTER[kind].map((name) => queries.invalidateQueries({ queryKey: ['job', job, name] }))),
@@ -146,7 +148,14 @@ export default function CrewApp() {
             mayConfirm={run?.step?.iMayConfirmStopped ?? false}
             confirming={out.unsent.some((u) => u.kind === 'stopped')}
             confirm={confirm}
+            steers={run?.iSteer ?? false}
+            say={setRefused}
           />
+        )}
+        {shown && !shown.mine && (
+          <Suspense>
+            <ShownCard job={job} shown={shown} />
+          </Suspense>
         )}
         <Suspense fallback={<p className="c">{t('opening')}</p>}>{body}</Suspense>
       </main>

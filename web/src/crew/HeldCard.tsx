@@ -1,4 +1,6 @@
 import { Button } from 'antd';
+import { lazy, Suspense, useState } from 'react';
+import { later } from '../app/later';
 import type { Schemas } from '../api/client';
 import { pressedWhen } from '../app/holds';
 import { WhatIsIt } from '../app/WhatIsIt';
@@ -15,10 +17,16 @@ type Props = {
   mayConfirm: boolean;
   confirming: boolean;
   confirm: () => void;
+  /** Leader or deputy. */
+  steers: boolean;
+  say: (words: string) => void;
 };
 
+const LiftHold = lazy(() => later(() => import('../app/LiftHold')));
+
 /** Sent, seen, stopped: a running saw does not hear a phone, so whistle and arm come first. */
-export function HeldCard({ job, hold, me, unsent, says, mayConfirm, confirming, confirm }: Props) {
+export function HeldCard({ job, hold, me, unsent, says, mayConfirm, confirming, confirm, steers, say }: Props) {
+  const [lifting, setLifting] = useState(false);
   const t = useWords();
   const who = (state: 'SEEN' | 'STOPPED') => hold?.receipts.filter((r) => r.state === state).map((r) => r.who) ?? [];
   const seen = who('SEEN');
@@ -54,7 +62,13 @@ export function HeldCard({ job, hold, me, unsent, says, mayConfirm, confirming, 
           {t(confirming ? 'sending' : 'held.confirm')}
         </Button>
       )}
-      <p>{t('held.lift')}</p>
+      {hold && steers ? (
+        <Suspense>
+          <LiftHold job={job} hold={hold} lifting={lifting} setLifting={setLifting} say={say} />
+        </Suspense>
+      ) : (
+        <p>{t('held.lift')}</p>
+      )}
     </section>
   );
 }

@@ -15,11 +15,14 @@ export default function LeadersGo({
   job,
   run,
   lost,
+  leader,
   say,
 }: {
   job: string;
   run: Run;
   lost: boolean;
+  /** The leader himself: a deputy does not read cautions for him. */
+  leader: boolean;
   say: (words: string) => void;
 }) {
   const t = useWords();
@@ -64,7 +67,8 @@ export default function LeadersGo({
       >
         {lost ? t('go.lost') : run.held ? t('go.held') : 'GO'}
       </Button>
-      {!run.held && against.map((a) => <AgainstGo key={a.why + a.subject} job={job} against={a} leader act={act} />)}
+      {!run.held &&
+        against.map((a) => <AgainstGo key={a.why + a.subject} job={job} against={a} leader={leader} act={act} />)}
       {run.against.length > 3 && !all && (
         <Button type="text" onClick={() => setAll(true)}>
           {t('go.more', { count: run.against.length - 3 })}

@@ -11,6 +11,7 @@ import { length } from '../units/length';
 import { useWords } from '../words/words';
 
 const LeadersGo = lazy(() => later(() => import('./LeadersGo')));
+const Deputy = lazy(() => later(() => import('../app/Deputy')));
 const PlanSketch = lazy(() => later(() => import('../plan/PlanSketch')).then((m) => ({ default: m.PlanSketch })));
 
 type Run = Schemas['RunView'];
@@ -132,7 +133,20 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
           <AtButton refused={out.refused.ready} />
         </div>
       )}
-      {info.myPart === 'LEADER' && step && <LeadersGo job={job} run={run} lost={lost} say={say} />}
+      {(info.myPart === 'LEADER' || run.deputy) && (
+        <div className="c">
+          <Suspense>
+            <Deputy
+              job={job}
+              deputy={run.deputy}
+              crew={info.people.filter((p) => p.part === 'CREW')}
+              leader={info.myPart === 'LEADER'}
+              say={say}
+            />
+          </Suspense>
+        </div>
+      )}
+      {run.iSteer && step && <LeadersGo job={job} run={run} lost={lost} leader={info.myPart === 'LEADER'} say={say} />}
     </>
   );
 }

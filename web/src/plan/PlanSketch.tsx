@@ -50,12 +50,15 @@ export function PlanSketch({
   me,
   focus,
   changes,
+  everybody = [],
 }: {
   plan: Plan;
   height: number;
   me?: Me;
   focus?: string;
   changes?: Schemas['BriefPlanComparisonChange'][];
+  /** All of a step, each where they stand. */
+  everybody?: Me[];
 }) {
   const t = useWords();
   const paths = me
@@ -65,6 +68,7 @@ export function PlanSketch({
   const closed = plan.stems.filter((s) => s.closed && (!focus || s.label === focus));
   const b = bounds(plan, [
     ...(me ? [me.stand, ...ends] : []),
+    ...everybody.map((p) => p.stand),
     ...closed.flatMap((s) => (s.closed?.ringM === undefined ? [] : s.closed.ground)),
   ]);
   const unit = Math.max(b.w / 390, b.h / height);
@@ -250,6 +254,19 @@ export function PlanSketch({
               strokeWidth={3 * unit}
             />
           )}
+        </g>
+      ))}
+      {everybody.map((p) => (
+        <g key={p.label}>
+          <circle cx={p.stand.eastM} cy={-p.stand.northM} r={8 * unit} fill="var(--ink)" />
+          <text
+            x={p.stand.eastM + 12 * unit}
+            y={-p.stand.northM + 5 * unit}
+            style={{ fontSize: text * 1.3, strokeWidth: 4 * unit }}
+            className="h b"
+          >
+            {p.label}
+          </text>
         </g>
       ))}
       {me && (

@@ -272,6 +272,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/briefings/{number}/briefing.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A briefing as a PDF that is usable alone: cards, plans to scale, cut cards, signatures and empty lines. */
+        get: operations["paperPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/briefings/{number}/signatures": {
         parameters: {
             query?: never;
@@ -283,6 +300,23 @@ export interface paths {
         put?: never;
         /** Signs a briefing with the answers to the read-back; wrong answers are named and nothing is signed. */
         post: operations["briefingSign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/briefings/{number}/talk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A briefing as cards for one step. */
+        get: operations["talkTalk"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -317,6 +351,41 @@ export interface paths {
         /** Changes name, visit, ground and wind limit of a job; the limit may only be stricter than the house's. */
         put: operations["jobChange"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/deputy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Asks somebody of the crew to be deputy; whoever was it before is it no more. */
+        post: operations["deputyOffer"];
+        /** Taken back by the leader, or declined or given back by whoever it was offered to. */
+        delete: operations["deputyEnd"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/deputy/accepted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes it on, with the own PIN. */
+        post: operations["deputyAccept"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1371,6 +1440,25 @@ export interface paths {
         /** Ticks off a cut or check, or takes the tick back. */
         post: operations["runTick"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/shown": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The card that is shown to the crew just now; empty when none is. */
+        get: operations["talkShown"];
+        /** Shows a card on every phone. */
+        put: operations["talkShow"];
+        post?: never;
+        /** The briefing is over: no card is shown any more. */
+        delete: operations["talkOver"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3944,6 +4032,9 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AcceptRequest: {
+            pin: string;
+        };
         AccessRequest: {
             /** Format: double */
             gradientDeg?: number;
@@ -4161,6 +4252,17 @@ export interface components {
             /** @description id of the feature or step, label of the stem, or the name of what belongs to the whole job */
             subject: string;
             to?: components["schemas"]["Spot"];
+        };
+        BriefingSigner: {
+            name: string;
+            personId: string;
+            posted: boolean;
+            /** Format: date-time */
+            signedAt?: string;
+            /** Format: int32 */
+            signedNumber?: number;
+            /** Format: int32 */
+            wrongTries: number;
         };
         BriefingsView: {
             issues: components["schemas"]["IssueView"][];
@@ -4795,6 +4897,13 @@ export interface components {
             source: string;
             value: string;
             words: string;
+        };
+        DeputyState: {
+            /** @description before that it is an offer and gives no right */
+            accepted: boolean;
+            mine: boolean;
+            name: string;
+            personId: string;
         };
         /** @description Where the tip landed against where it was to land. Source: geometry. */
         Deviation: {
@@ -5582,7 +5691,7 @@ export interface components {
             issuedBy: string;
             /** Format: int32 */
             number: number;
-            signers: components["schemas"]["Signer"][];
+            signers: components["schemas"]["BriefingSigner"][];
         };
         /** @description One line of the log. */
         JobLogLine: {
@@ -6470,6 +6579,9 @@ export interface components {
             id: string;
             name: string;
             takenCareOf: boolean;
+        };
+        OfferRequest: {
+            personId: string;
         };
         OffsetFigure: {
             /** Format: double */
@@ -7410,11 +7522,14 @@ export interface components {
             because?: string;
             /** Format: int32 */
             briefing?: number;
+            deputy?: components["schemas"]["DeputyState"];
             going: boolean;
             gustLimit: string;
             /** Format: double */
             gustLimitMs: number;
             held: boolean;
+            /** @description the caller gives the go and lifts: the leader, or the deputy */
+            iSteer: boolean;
             log: components["schemas"]["JobLogLine"][];
             protections: components["schemas"]["ProtectionState"][];
             /**
@@ -7552,6 +7667,25 @@ export interface components {
             };
             simulated: boolean;
         };
+        ShowRequest: {
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            part: "WHAT" | "KILLS" | "PLAN" | "LAY" | "CUT" | "WHO" | "SIGNALS" | "STOP" | "HELP" | "IF_NOT";
+            /** Format: int32 */
+            turn: number;
+        };
+        ShownCard: {
+            by: string;
+            /** @description the caller shows it */
+            mine: boolean;
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            part: "WHAT" | "KILLS" | "PLAN" | "LAY" | "CUT" | "WHO" | "SIGNALS" | "STOP" | "HELP" | "IF_NOT";
+            /** Format: int32 */
+            turn: number;
+        };
         /** @description A place along the stem that is written beside it. */
         SideMark: {
             at: components["schemas"]["PictureSideFigurePoint"];
@@ -7660,17 +7794,6 @@ export interface components {
         };
         SignalRequest: {
             id?: string;
-        };
-        Signer: {
-            name: string;
-            personId: string;
-            posted: boolean;
-            /** Format: date-time */
-            signedAt?: string;
-            /** Format: int32 */
-            signedNumber?: number;
-            /** Format: int32 */
-            wrongTries: number;
         };
         /** @description Where the site's origin lies on the globe. Local metres and WGS 84 are turned into each other by geodesics from the origin, exact to far under a millimetre over a site; beyond 20 km the local frame is not meant for it. */
         SiteAnchor: {
@@ -8179,6 +8302,40 @@ export interface components {
             competence: string;
             people: components["schemas"]["Taker"][];
         };
+        TalkCardView: {
+            /** @description the part in one or two words, as it stands on the rail */
+            called: string;
+            heading: string;
+            lines: components["schemas"]["TalkLine"][];
+            /** @enum {string} */
+            part: "WHAT" | "KILLS" | "PLAN" | "LAY" | "CUT" | "WHO" | "SIGNALS" | "STOP" | "HELP" | "IF_NOT";
+        };
+        TalkLine: {
+            head: string;
+            more?: string;
+            /** @enum {string} */
+            sign?: "READY" | "ARM_UP" | "ARM_SWUNG" | "ARMS_CROSSED" | "BOTH_ARMS_UP" | "THREE_SHORT" | "SAID";
+        };
+        TalkStep: {
+            title: string;
+            /** Format: int32 */
+            turn: number;
+        };
+        TalkView: {
+            cards: components["schemas"]["TalkCardView"][];
+            /** Format: int32 */
+            number: number;
+            plan: components["schemas"]["PlanDocument"];
+            /** @description label of the stem the step is about */
+            stem?: string;
+            /** @description all that are told on their own */
+            steps: components["schemas"]["TalkStep"][];
+            /**
+             * Format: int32
+             * @description of the step that is told
+             */
+            turn: number;
+        };
         /** @description A cut. */
         TangleCut: {
             /** @description it is cut from below last, unless somebody says why not */
@@ -8448,6 +8605,7 @@ export interface components {
         };
         /** @description A feature. outline has one point for a disc. */
         Thing: {
+            area?: boolean;
             form: string;
             id: string;
             /** @enum {string} */
@@ -10326,6 +10484,50 @@ export interface operations {
             };
         };
     };
+    paperPdf: {
+        parameters: {
+            query?: {
+                paper?: "A4" | "LETTER";
+                language?: "ENGLISH" | "SPANISH" | "PSEUDO";
+            };
+            header?: never;
+            path: {
+                job: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     briefingSign: {
         parameters: {
             query?: never;
@@ -10396,6 +10598,49 @@ export interface operations {
             };
             /** @description It cannot be so; every field at fault is named */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    talkTalk: {
+        parameters: {
+            query?: {
+                turn?: number;
+            };
+            header?: never;
+            path: {
+                job: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TalkView"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10502,6 +10747,236 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["JobOfCode"];
                 };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    deputyOffer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfferRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    deputyEnd: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    deputyAccept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AcceptRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {
@@ -15086,6 +15561,198 @@ export interface operations {
                 "application/json": components["schemas"]["TickRequest"];
             };
         };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    talkShown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShownCard"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    talkShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShowRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    talkOver: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description No Content */
             204: {

@@ -1,5 +1,6 @@
 import css from '../../ui/layout.module.css';
 import { Button } from 'antd';
+import { Link } from 'react-router';
 import { api } from '../../api/client';
 import { useAct, useBriefings, useFindings, useJob } from '../../api/job';
 import type { PanelProps } from '../stage';
@@ -33,6 +34,16 @@ export default function BriefPanel({ job, go }: PanelProps) {
         {latest && (
           <p className="s">
             {msg('frozenCheckSum')} <span className="n">{latest.hash.slice(0, 12)}</span>
+          </p>
+        )}
+        {latest && (
+          <p className={css.wraps}>
+            <Link className={css.strong} to={`/jobs/${job}/briefings/${latest.number}`}>
+              {msg('holdTheBriefing')}
+            </Link>
+            <a href={`/api/jobs/${job}/briefings/${latest.number}/briefing.pdf`} download>
+              {msg('onPaper')}
+            </a>
           </p>
         )}
         {changed.length > 0 && (

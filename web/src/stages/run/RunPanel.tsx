@@ -9,6 +9,7 @@ import { useAct, useHold, useJob, useRun, useStems } from '../../api/job';
 import { silentMs } from '../../api/heard';
 import { post, useOutbox } from '../../api/outbox';
 import { newId } from '../../app/newId';
+import Deputy from '../../app/Deputy';
 import { TickedSteps } from '../../app/TickedSteps';
 import { AgainstGo } from './AgainstGo';
 import { StepDone } from './StepDone';
@@ -88,7 +89,7 @@ export default function RunPanel({ job, go }: PanelProps) {
               <li className={css.person}>
                 <Mark kind={r.signalTriedAt ? 'ready' : 'none'} />
                 <b className={css.grow}>{msg('stopSignalTriedWhistle')}</b>
-                {leader && !r.signalTriedAt ? (
+                {r.iSteer && !r.signalTriedAt ? (
                   <Button type="text" onClick={() => void act(api.POST('/api/jobs/{job}/run/signal-tried', path))}>
                     {msg('triedAnswered')}
                   </Button>
@@ -115,6 +116,13 @@ export default function RunPanel({ job, go }: PanelProps) {
             {r.against.length > 8 && <p className="s">{msg('andMore', { againstCount: r.against.length - 8 })}</p>}
           </section>
         )}
+        <Deputy
+          job={job}
+          deputy={r.deputy}
+          crew={(info?.people ?? []).filter((p) => p.part === 'CREW')}
+          leader={leader && !info?.closed}
+          say={say}
+        />
         <section aria-label={msg('log')}>
           <h2>
             {msg('logWrittenByItself')} <span>{msg('newest', { logCount: r.log.length })}</span>
@@ -164,7 +172,7 @@ export default function RunPanel({ job, go }: PanelProps) {
           job={job}
           step={step}
           act={act}
-          disabled={!leader}
+          disabled={!r.iSteer}
           onMoved={() => {
             const stem = stems.find((s) => s.label === step.stem);
             if (stem) selectStem(stem.id);
@@ -175,7 +183,7 @@ export default function RunPanel({ job, go }: PanelProps) {
         <Button
           type="primary"
           className="next"
-          disabled={!leader || held || r.against.length > 0 || silentMs() > 10_000}
+          disabled={!r.iSteer || held || r.against.length > 0 || silentMs() > 10_000}
           onClick={give}
         >
           <span>

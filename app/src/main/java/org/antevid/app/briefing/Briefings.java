@@ -84,6 +84,7 @@ public class Briefings {
      * A briefing with its plan and the signatures that count for it.
      *
      * @param intact what is stored is what was issued
+     * @param found what was found of the plan, worst first
      * @param wrongTries how often somebody read it back wrongly, by person
      */
     public record Issue(
@@ -94,8 +95,17 @@ public class Briefings {
             String hash,
             boolean intact,
             PlanDocument plan,
+            List<FrozenFinding> found,
             List<Signature> signed,
             Map<String, Integer> wrongTries) {
+        /** @return what was found of a step and has to be told of it, worst first */
+        public List<Message> dangers(PlanDocument.StepPart step) {
+            return found.stream()
+                    .filter(f -> f.severity() != Severity.NOTE && f.concerns(step.id(), step.stem()))
+                    .map(FrozenFinding::message)
+                    .toList();
+        }
+
         public boolean signedBy(String personId) {
             return signatureOf(personId).isPresent();
         }
@@ -116,7 +126,7 @@ public class Briefings {
         }
 
         private Issue with(List<Signature> others) {
-            return new Issue(id, number, issuedBy, issuedAt, hash, intact, plan, others, wrongTries);
+            return new Issue(id, number, issuedBy, issuedAt, hash, intact, plan, found, others, wrongTries);
         }
     }
 
@@ -195,7 +205,7 @@ public class Briefings {
         b.jobId = jobId;
         b.number = latest(jobId).map(Issue::number).orElse(0) + 1;
         b.plan = StoredPlan.COLUMN.write(plan);
-        b.findings = StoredJson.write(findings);
+        b.findings = StoredJson.write(findings.stream().map(FrozenFinding::of).toList());
         b.issuedBy = leader.name();
         b.issuedAt = Instant.now().truncatedTo(ChronoUnit.MILLIS);
         b.hashWay = 2;
@@ -300,6 +310,7 @@ public class Briefings {
                 b.hash,
                 stored.intact(),
                 stored.plan(),
+                stored.found(),
                 signatures.findByBriefingId(b.id).stream()
                         .filter(s -> s.hash == null || s.hash.equals(b.hash))
                         .map(s -> new Signature(s.personId, s.signedAt, b.number))

@@ -5,6 +5,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import org.antevid.app.briefing.store.BriefingEntity;
 import org.antevid.app.judgement.StoredPlan;
@@ -20,7 +21,7 @@ class FrozenPlans {
     private static final int MOST = 48;
 
     /** @param intact what is stored is what was issued */
-    record Frozen(boolean intact, PlanDocument plan) {}
+    record Frozen(boolean intact, PlanDocument plan, List<FrozenFinding> found) {}
 
     private record Checked(String hash, String text, Frozen frozen) {}
 
@@ -39,7 +40,8 @@ class FrozenPlans {
                 return before.frozen;
             }
         }
-        Frozen frozen = new Frozen(sha256(text).equals(b.hash), StoredPlan.COLUMN.read(b.plan));
+        Frozen frozen =
+                new Frozen(sha256(text).equals(b.hash), StoredPlan.COLUMN.read(b.plan), FrozenFinding.read(b.findings));
         synchronized (known) {
             known.put(b.id, new Checked(b.hash, text, frozen));
         }

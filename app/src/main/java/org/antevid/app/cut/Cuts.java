@@ -33,6 +33,7 @@ import org.antevid.core.site.Site;
 import org.antevid.core.stump.OpenedFace;
 import org.antevid.words.Answer;
 import org.antevid.words.PaperWords;
+import org.antevid.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -114,6 +115,11 @@ public class Cuts {
                         .with("right", Arg.down(Dimension.SHORT, face.soundRightM()))
                         .with("wood", Arg.term(face.wood())));
         runs.end(jobId, Message.of(LogWords.CARD_ANEW).with("stem", Arg.name(label)), who);
+    }
+
+    /** @return a cut card that was frozen into a briefing, on A5, front and back */
+    public static List<Sheet> sheet(CutPart briefed, Words words, String job, String state) {
+        return CutSheet.of(briefed, words, job, state, Optional.empty());
     }
 
     /** @return the saved cut card on A5, front and back */

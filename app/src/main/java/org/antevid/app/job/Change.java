@@ -10,6 +10,8 @@ public enum Change {
     CREW(true),
     PLAN(true),
     BRIEF(false),
+    /** Only which card of the briefing is shown. */
+    SHOWN(false),
     RUN(false),
     HOLD(false),
     /** Only a receipt on a hold: nothing that is computed rests on it. */

@@ -25,9 +25,11 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Configuration
 class JobGate implements WebMvcConfigurer, HandlerInterceptor {
     private final Jobs jobs;
+    private final Deputies deputies;
     private final WrittenOnce once;
 
-    JobGate(Jobs jobs, WrittenOnce once) {
+    JobGate(Jobs jobs, Deputies deputies, WrittenOnce once) {
+        this.deputies = deputies;
         this.jobs = jobs;
         this.once = once;
     }
@@ -63,6 +65,7 @@ class JobGate implements WebMvcConfigurer, HandlerInterceptor {
                     case READ -> true;
                     case WORK -> part != Part.REVIEWER;
                     case LEAD -> part == Part.LEADER;
+                    case STEER -> part == Part.LEADER || deputies.is(jobId(request), me.personId());
                     case REVIEW -> part == Part.REVIEWER;
                     case JUDGE -> part != Part.CREW;
                 };
@@ -70,12 +73,15 @@ class JobGate implements WebMvcConfigurer, HandlerInterceptor {
             throw new NotAllowed(Message.of(
                     switch (needs.value()) {
                         case LEAD -> Answer.LEADER_ONLY;
+                        case STEER -> Answer.LEADER_OR_DEPUTY;
                         case REVIEW -> Answer.REVIEWER_ONLY;
                         default -> Answer.NOT_YOUR_PART;
                     }));
         }
         boolean changes = !"GET".equals(request.getMethod())
-                && (needs.value() == Needs.Right.LEAD || needs.value() == Needs.Right.WORK);
+                && (needs.value() == Needs.Right.LEAD
+                        || needs.value() == Needs.Right.STEER
+                        || needs.value() == Needs.Right.WORK);
         if (changes && jobs.job(jobId(request)).closed()) {
             throw new RefusedInput("CLOSED", "job", Message.of(Answer.JOB_CLOSED));
         }

@@ -19,6 +19,8 @@ public @interface Needs {
         WORK,
         /** The job's leader. */
         LEAD,
+        /** The job's leader, or the deputy who took it on. */
+        STEER,
         /** A reviewer. */
         REVIEW,
         /** Leader or reviewer. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.antevid.app.sheet.MapFrame;
 import org.antevid.app.sheet.Sheet;
 import org.antevid.core.lay.Landmark;
 import org.antevid.core.lay.LayPlan;
@@ -29,7 +30,6 @@ final class LaySheet {
     private static final Arg NOTHING = Arg.name("");
     private static final Arg NOT_KNOWN = Arg.said(Message.of(PaperWords.NOT_KNOWN));
     private static final double BOTH_SIDES_95 = 1.96;
-    private static final int[] SCALES = {100, 200, 250, 500, 750, 1000, 1500, 2000, 5000};
     private static final double MAP_X = 10;
     private static final double MAP_Y = 26;
     private static final double MAP_W = 184;
@@ -46,8 +46,7 @@ final class LaySheet {
     private final Site site;
     private final List<Zone> zones;
     private final List<StemReading> others;
-    private final double mmPerM;
-    private final int scale;
+    private final MapFrame map;
     private final Sheet sheet;
     private final Words words;
     private static final double ROW_MM = 4.6;
@@ -61,19 +60,13 @@ final class LaySheet {
         this.zones = zones;
         this.others =
                 all.stream().filter(s -> !s.label().equals(plan.stem().label())).toList();
-        double across = 2 * plan.zone().exclusionM() + 4;
-        int chosen = SCALES[SCALES.length - 1];
-        for (int s : SCALES) {
-            if (across * 1000 / s <= MAP_H) {
-                chosen = s;
-                break;
-            }
-        }
-        this.scale = chosen;
-        this.mmPerM = 1000.0 / chosen;
         this.sheet = Sheet.a4Landscape(words.say(Message.of(PaperWords.LAY_TITLE)
                 .with("job", Arg.name(job))
                 .with("stem", Arg.name(plan.stem().label()))));
+        double across = 2 * plan.zone().exclusionM() + 4;
+        // the ring has to fit from south to north; from west to east there is more room anyway
+        this.map = new MapFrame(
+                sheet, new Sheet.Rect(MAP_X, MAP_Y, MAP_W, MAP_H), plan.stem().at(), 0, across);
     }
 
     /**
@@ -105,18 +98,15 @@ final class LaySheet {
     }
 
     private Sheet.Point at(Spot s) {
-        Spot stump = plan.stem().at();
-        return new Sheet.Point(
-                MAP_X + MAP_W / 2 + (s.eastM() - stump.eastM()) * mmPerM,
-                MAP_Y + MAP_H / 2 - (s.northM() - stump.northM()) * mmPerM);
+        return map.at(s);
     }
 
     private List<Sheet.Point> at(List<Spot> spots) {
-        return spots.stream().map(this::at).toList();
+        return map.at(spots);
     }
 
     private void map() {
-        sheet.window(new Sheet.Rect(MAP_X, MAP_Y, MAP_W, MAP_H));
+        map.begin();
         for (Feature f : site.features()) {
             feature(f);
         }
@@ -141,7 +131,7 @@ final class LaySheet {
                 Sheet.Pen.line(LAY, 0.2).filled(LAY, 1));
         for (StandingTree t : site.trees()) {
             if (!t.label().equals(plan.stem().label())) {
-                sheet.disc(at(t.at()), t.crownRadiusM() * mmPerM, Sheet.Pen.line(MUTE, 0.2, 1, 1));
+                sheet.disc(at(t.at()), t.crownRadiusM() * map.mmPerM(), Sheet.Pen.line(MUTE, 0.2, 1, 1));
             }
         }
         for (StemReading s : others) {
@@ -150,25 +140,7 @@ final class LaySheet {
         }
         sheet.disc(at(stump), 1.5, Sheet.Pen.line(INK, 0.7).filled("#ffffff", 1));
         label(stump, -4.5, INK, plan.stem().label(), true);
-        sheet.wholeSheet();
-        sheet.stroke(
-                List.of(
-                        new Sheet.Point(MAP_X, MAP_Y),
-                        new Sheet.Point(MAP_X + MAP_W, MAP_Y),
-                        new Sheet.Point(MAP_X + MAP_W, MAP_Y + MAP_H),
-                        new Sheet.Point(MAP_X, MAP_Y + MAP_H)),
-                true,
-                Sheet.Pen.line(INK, 0.3));
-        double n = MAP_X + 7;
-        sheet.stroke(
-                        List.of(
-                                new Sheet.Point(n, MAP_Y + 4),
-                                new Sheet.Point(n + 2.4, MAP_Y + 14),
-                                new Sheet.Point(n, MAP_Y + 12),
-                                new Sheet.Point(n - 2.4, MAP_Y + 14)),
-                        true,
-                        Sheet.Pen.line(INK, 0.2).filled(INK, 1))
-                .words(new Sheet.Point(n, MAP_Y + 18.5), 3.6, true, INK, Sheet.Align.MIDDLE, "N");
+        map.end();
     }
 
     private void feature(Feature f) {
@@ -176,7 +148,7 @@ final class LaySheet {
         Sheet.Pen pen = target ? Sheet.Pen.line(INK, 0.35) : Sheet.Pen.line(MUTE, 0.2);
         if (f.shape().round().isPresent()) {
             Shape.Round r = f.shape().round().get();
-            sheet.disc(at(r.centre()), Math.max(0.8, r.radiusM() * mmPerM), pen.filled("#ffffff", 1));
+            sheet.disc(at(r.centre()), Math.max(0.8, r.radiusM() * map.mmPerM()), pen.filled("#ffffff", 1));
         } else if (f.shape().hasArea()) {
             sheet.stroke(at(f.shape().outline()), true, pen);
         } else {
@@ -208,10 +180,7 @@ final class LaySheet {
     }
 
     private void label(Spot s, double downMm, String colour, String text, boolean bold) {
-        Sheet.Point p = at(s);
-        if (p.x() > MAP_X + 1 && p.x() < MAP_X + MAP_W - 1 && p.y() > MAP_Y + 2 && p.y() < MAP_Y + MAP_H - 1) {
-            sheet.words(new Sheet.Point(p.x(), p.y() + downMm), 2.9, bold, colour, Sheet.Align.MIDDLE, text);
-        }
+        map.label(s, downMm, 2.9, colour, text, bold);
     }
 
     private void figures() {
@@ -404,41 +373,12 @@ final class LaySheet {
         line += ROW_MM;
     }
 
-    /** The bar is as long as it says on paper: measure it before you measure with it. */
     private void foot() {
-        double bar = Optional.of(50 / mmPerM)
-                .map(m -> m >= 50 ? 50.0 : m >= 20 ? 20.0 : m >= 10 ? 10.0 : 5.0)
-                .get();
-        double y = MAP_Y + MAP_H + 8;
-        double w = bar * mmPerM;
-        for (int i = 0; i < 5; i++) {
-            Sheet.Pen pen = Sheet.Pen.line(INK, 0.2).filled(i % 2 == 0 ? INK : "#ffffff", 1);
-            double a = MAP_X + w * i / 5;
-            double b = MAP_X + w * (i + 1) / 5;
-            sheet.stroke(
-                    List.of(
-                            new Sheet.Point(a, y),
-                            new Sheet.Point(b, y),
-                            new Sheet.Point(b, y + 2),
-                            new Sheet.Point(a, y + 2)),
-                    true,
-                    pen);
-        }
-        sheet.words(new Sheet.Point(MAP_X, y - 1.4), 3, false, INK, Sheet.Align.LEFT, "0")
-                .words(
-                        new Sheet.Point(MAP_X + w, y - 1.4),
-                        3,
-                        false,
-                        INK,
-                        Sheet.Align.MIDDLE,
-                        words.show(Arg.of(Dimension.DISTANCE, bar)));
+        map.bar(
+                8,
+                m -> words.show(Arg.of(Dimension.DISTANCE, m)),
+                words.say(Message.of(PaperWords.SCALE_NORTH_UP).with("scale", Arg.count(map.scale()))));
         sheet.words(
-                new Sheet.Point(MAP_X + w + 10, y + 1.8),
-                3.4,
-                true,
-                INK,
-                Sheet.Align.LEFT,
-                words.say(Message.of(PaperWords.SCALE_NORTH_UP).with("scale", Arg.count(scale))));
-        sheet.words(new Sheet.Point(MAP_X, y + 8), 3, false, MUTE, Sheet.Align.LEFT, say(PaperWords.LEGEND));
+                new Sheet.Point(MAP_X, MAP_Y + MAP_H + 16), 3, false, MUTE, Sheet.Align.LEFT, say(PaperWords.LEGEND));
     }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.antevid.app.sheet.MapFrame;
 import org.antevid.app.sheet.Sheet;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
@@ -24,7 +25,6 @@ import org.antevid.words.Words;
 
 /** A tangle on A4: where the stems lie and what is closed, to a whole scale, and the order beside it. */
 final class TangleSheet {
-    private static final int[] SCALES = {100, 200, 250, 500, 750, 1000, 1500, 2000, 5000};
     private static final double MAP_X = 10;
     private static final double MAP_Y = 26;
     private static final double MAP_W = 170;
@@ -43,8 +43,7 @@ final class TangleSheet {
     private final Tangles.Tangle t;
     private final Words words;
     private final Sheet sheet;
-    private final Spot middle;
-    private final int scale;
+    private final MapFrame map;
     private double line = MAP_Y;
 
     private TangleSheet(Tangles.Tangle t, Words words, String job) {
@@ -59,13 +58,10 @@ final class TangleSheet {
         double[] e = all.stream().mapToDouble(Spot::eastM).sorted().toArray();
         double[] n = all.stream().mapToDouble(Spot::northM).sorted().toArray();
         boolean none = all.isEmpty();
-        this.middle = none ? new Spot(0, 0) : new Spot((e[0] + e[e.length - 1]) / 2, (n[0] + n[n.length - 1]) / 2);
+        Spot middle = none ? new Spot(0, 0) : new Spot((e[0] + e[e.length - 1]) / 2, (n[0] + n[n.length - 1]) / 2);
         double wide = none ? BAR_M : e[e.length - 1] - e[0] + 2 * ROOM_M;
         double high = none ? BAR_M : n[n.length - 1] - n[0] + 2 * ROOM_M;
-        this.scale = Stream.of(100, 200, 250, 500, 750, 1000, 1500, 2000)
-                .filter(s -> wide * 1000 / s <= MAP_W && high * 1000 / s <= MAP_H)
-                .findFirst()
-                .orElse(SCALES[SCALES.length - 1]);
+        this.map = new MapFrame(sheet, new Sheet.Rect(MAP_X, MAP_Y, MAP_W, MAP_H), middle, wide, high);
     }
 
     /** @param state when and by whom it was written out */
@@ -87,17 +83,15 @@ final class TangleSheet {
     }
 
     private Sheet.Point at(Spot s) {
-        return new Sheet.Point(
-                MAP_X + MAP_W / 2 + (s.eastM() - middle.eastM()) * 1000 / scale,
-                MAP_Y + MAP_H / 2 - (s.northM() - middle.northM()) * 1000 / scale);
+        return map.at(s);
     }
 
     private List<Sheet.Point> at(List<Spot> spots) {
-        return spots.stream().map(this::at).toList();
+        return map.at(spots);
     }
 
     private void map() {
-        sheet.window(new Sheet.Rect(MAP_X, MAP_Y, MAP_W, MAP_H));
+        map.begin();
         t.hangs().forEach(h -> {
             sheet.stroke(at(h.ground().outline()), true, Sheet.Pen.line(KEEP, 0.6, 3, 1.4));
             sheet.stroke(
@@ -114,15 +108,7 @@ final class TangleSheet {
                 .flatMap(l -> t.picture().member(l).stream())
                 .forEach(this::stem);
         t.picture().members().forEach(m -> named(m, Optional.ofNullable(turns.get(m.label()))));
-        sheet.wholeSheet();
-        sheet.stroke(
-                List.of(
-                        new Sheet.Point(MAP_X, MAP_Y),
-                        new Sheet.Point(MAP_X + MAP_W, MAP_Y),
-                        new Sheet.Point(MAP_X + MAP_W, MAP_Y + MAP_H),
-                        new Sheet.Point(MAP_X, MAP_Y + MAP_H)),
-                true,
-                Sheet.Pen.line(MUTE, 0.3));
+        map.end();
     }
 
     private Map<String, Integer> turns() {
@@ -245,23 +231,16 @@ final class TangleSheet {
     }
 
     private void foot() {
-        double y = MAP_Y + MAP_H + 6;
-        double bar = BAR_M * 1000 / scale;
-        sheet.stroke(
-                List.of(new Sheet.Point(MAP_X, y), new Sheet.Point(MAP_X + bar, y)), false, Sheet.Pen.line(INK, 0.8));
+        map.bar(
+                6,
+                m -> words.show(Arg.of(Dimension.DISTANCE, m)),
+                words.say(Message.of(PaperWords.SCALE_NORTH_UP).with("scale", Arg.count(map.scale()))));
         sheet.words(
-                        new Sheet.Point(MAP_X + bar + 3, y + 1),
-                        3.2,
-                        false,
-                        INK,
-                        Sheet.Align.LEFT,
-                        words.show(Arg.of(Dimension.DISTANCE, BAR_M)) + "   1 : " + scale)
-                .words(
-                        new Sheet.Point(MAP_X, LAST_LINE + 4),
-                        3.2,
-                        false,
-                        MUTE,
-                        Sheet.Align.LEFT,
-                        words.say(Message.of(PaperWords.LOCAL_CODE)));
+                new Sheet.Point(MAP_X, LAST_LINE + 4),
+                3.2,
+                false,
+                MUTE,
+                Sheet.Align.LEFT,
+                words.say(Message.of(PaperWords.LOCAL_CODE)));
     }
 }

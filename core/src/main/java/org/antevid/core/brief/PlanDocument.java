@@ -46,7 +46,15 @@ public record PlanDocument(
             int worth,
             boolean mayBeHit,
             Protection protection,
-            String protectedBy) {}
+            String protectedBy) {
+        /** What the form of a thing with an area is called. */
+        private static final String AREA = "POLYGON";
+
+        /** @return whether its outline is the edge of an area, and no line */
+        public boolean isArea() {
+            return AREA.equals(form);
+        }
+    }
 
     /**
      * The closed ground of a stem that hangs or lies.

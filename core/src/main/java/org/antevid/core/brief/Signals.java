@@ -16,11 +16,15 @@ public final class Signals {
 
     /** @return when a person calls HOLD, from the plan */
     public static List<Message> stopConditions(PlanDocument plan, String personId) {
+        return stopConditions(plan, plan.gustLimitFor(personId));
+    }
+
+    /** @param gustLimitMs at which the work holds, m/s */
+    static List<Message> stopConditions(PlanDocument plan, double gustLimitMs) {
         List<Message> stops = new ArrayList<>();
         stops.add(Message.of(BriefWords.STOP_SOMEBODY_INSIDE));
         stops.add(Message.of(BriefWords.STOP_SIGHT_LOST));
-        stops.add(
-                Message.of(BriefWords.STOP_GUST).with("gust", Arg.down(Dimension.SPEED, plan.gustLimitFor(personId))));
+        stops.add(Message.of(BriefWords.STOP_GUST).with("gust", Arg.down(Dimension.SPEED, gustLimitMs)));
         plan.stems().stream()
                 .filter(s -> !s.beneath().isEmpty())
                 .forEach(s -> stops.add(Message.of(BriefWords.STOP_HUNG_MOVES).with("stem", Arg.name(s.label()))));

@@ -40,7 +40,8 @@ public record EmergencyCard(
                 .toList();
     }
 
-    private String entry(Entry e) {
+    /** @return what stands there; blank while nobody filled it in */
+    public String entry(Entry e) {
         return switch (e) {
             case NEAREST_HELP -> nearestHelp;
             case ROUTE -> route;

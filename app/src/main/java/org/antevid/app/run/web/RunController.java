@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.antevid.app.instrument.Anemometer;
+import org.antevid.app.job.Deputies;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.Fresh;
@@ -120,6 +121,7 @@ public class RunController {
      * @param word for the caller alone
      * @param because what ended the last go, when the word is STAND_FAST
      * @param ringM of the step's stem
+     * @param iSteer the caller gives the go and lifts: the leader, or the deputy
      * @param waitAt where those without a part wait
      */
     record RunView(
@@ -139,7 +141,12 @@ public class RunController {
             List<JobLog.Line> log,
             double gustLimitMs,
             String gustLimit,
+            Optional<DeputyState> deputy,
+            boolean iSteer,
             WindNow wind) {}
+
+    /** @param accepted before that it is an offer and gives no right */
+    record DeputyState(String personId, String name, boolean accepted, boolean mine) {}
 
     /** @param id made by the sender, so that it is done once however often it is sent */
     record ReadyRequest(
@@ -206,10 +213,12 @@ public class RunController {
 
     private final Runs runs;
     private final Holds holds;
+    private final Deputies deputies;
     private final Anemometer anemometer;
     private final Fresh fresh;
 
-    RunController(Runs runs, Holds holds, Anemometer anemometer, Fresh fresh) {
+    RunController(Runs runs, Holds holds, Deputies deputies, Anemometer anemometer, Fresh fresh) {
+        this.deputies = deputies;
         this.runs = runs;
         this.holds = holds;
         this.anemometer = anemometer;
@@ -250,6 +259,8 @@ public class RunController {
                 f.newest(),
                 f.gustLimitMs(),
                 Speech.words().show(Arg.down(Dimension.SPEED, f.gustLimitMs())),
+                deputy(job, me),
+                f.leaderId().equals(me.personId()) || deputies.is(job, me.personId()),
                 new WindNow(
                         w.gustMs().value(),
                         w.gustMs().sigma(),
@@ -278,6 +289,12 @@ public class RunController {
                         p.entry().protectedBy().equals(me.name())
                                 || f.protecting(p.id()).anyMatch(s -> has(s, me))))
                 .toList();
+    }
+
+    private Optional<DeputyState> deputy(String job, SignedIn me) {
+        return deputies.of(job)
+                .map(d -> new DeputyState(
+                        d.personId(), d.name(), d.accepted(), d.personId().equals(me.personId())));
     }
 
     private static boolean has(Step s, SignedIn me) {
@@ -374,7 +391,7 @@ public class RunController {
 
     /** Says that the stop signal was tried and answered by all. */
     @PostMapping("/signal-tried")
-    @Needs(Needs.Right.LEAD)
+    @Needs(Needs.Right.STEER)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void signalTried(
             @PathVariable String job,
@@ -425,7 +442,7 @@ public class RunController {
 
     /** Gives the go; everything that stands against it is named. */
     @PostMapping("/go")
-    @Needs(Needs.Right.LEAD)
+    @Needs(Needs.Right.STEER)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void go(
             @PathVariable String job,
@@ -437,7 +454,7 @@ public class RunController {
 
     /** Ends the step; the stem is down. More open ticks than were seen are refused. */
     @PostMapping("/done")
-    @Needs(Needs.Right.LEAD)
+    @Needs(Needs.Right.STEER)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void done(
             @PathVariable String job,
@@ -485,7 +502,7 @@ public class RunController {
 
     /** Lifts a hold, with its reason, through the newest press the leader has seen. */
     @PostMapping("/holds/{hold}/lift")
-    @Needs(Needs.Right.LEAD)
+    @Needs(Needs.Right.STEER)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void lift(
             @PathVariable String job,

@@ -1,0 +1,31 @@
+import { Button } from 'antd';
+import { useState } from 'react';
+import type { Schemas } from '../api/client';
+import { useTalk } from '../api/job';
+import { Sign } from '../figures/Sign';
+import { useWords } from '../words/words';
+
+/** The card of the briefing that is shown just now, in the words of who holds this phone. */
+export default function ShownCard({ job, shown }: { job: string; shown: Schemas['ShownCard'] }) {
+  const t = useWords();
+  const [away, setAway] = useState<string>();
+  const card = useTalk(job, shown.number, shown.turn).data?.cards.find((c) => c.part === shown.part);
+  if (!card || away === shown.part) return null;
+  return (
+    <section className="c" aria-label={t('shown', { by: shown.by })}>
+      <p className="s">{t('shown', { by: shown.by })}</p>
+      <h2>{card.heading}</h2>
+      <ul>
+        {card.lines.map((l) => (
+          <li key={l.head}>
+            {l.sign && <Sign kind={l.sign} />} <b>{l.head}</b>
+            {l.more && <p>{l.more}</p>}
+          </li>
+        ))}
+      </ul>
+      <Button size="large" block onClick={() => setAway(shown.part)}>
+        {t('shown.away')}
+      </Button>
+    </section>
+  );
+}
