@@ -1,6 +1,6 @@
 import css from '../ui/layout.module.css';
 import { Button, Input } from 'antd';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { api, type Schemas } from '../api/client';
 import { useAct, useSession } from '../api/job';
 import { post, useOutbox } from '../api/outbox';
@@ -8,8 +8,11 @@ import { Mark } from '../figures/Mark';
 import { Sign as Drawn } from '../figures/Sign';
 import { PlanSketch } from '../plan/PlanSketch';
 import { clock } from '../units/format';
+import { later } from '../app/later';
 import { AtButton } from './NowPage';
 import { useWords } from '../words/words';
+
+const ReadAloud = lazy(() => later(() => import('./ReadAloud')));
 
 type Card = Schemas['Card'];
 type Props = { job: string; card?: Card; changed: boolean; say: (words: string) => void };
@@ -48,6 +51,11 @@ export default function BriefPage({ job, card, changed, say }: Props) {
             <h2>{t('brief.outside')}</h2>
           </div>
         </>
+      )}
+      {card.posts.length > 0 && (
+        <Suspense>
+          <ReadAloud parts={aloud(card, t)} />
+        </Suspense>
       )}
       {card.posts.map((p) => (
         <MyPost key={p.turn + p.role} card={card} p={p} />
@@ -99,6 +107,32 @@ export default function BriefPage({ job, card, changed, say }: Props) {
   );
 }
 
+/** Where I stand, my way out, what I do, my signals, and when I stop: the card in the order it is read. */
+function aloud(card: Card, t: ReturnType<typeof useWords>): string[] {
+  return [
+    ...card.posts.flatMap((p) => [
+      t('brief.step', { turn: p.turn, title: p.title }),
+      `${t('brief.stand')}: ${stands(p, t)}`,
+      `${t('brief.way')}: ${waysOf(p, t) || t('brief.way.none')}`,
+      p.task,
+      ...p.cues.map((c) => c.words),
+    ]),
+    ...card.signals,
+    `${t('brief.stopWhen')}: ${card.stopConditions.join('; ')}`,
+  ];
+}
+
+const stands = (p: Card['posts'][number], t: ReturnType<typeof useWords>) =>
+  p.stand
+    ? p.role === 'CUTTER'
+      ? t('brief.stand.at', { stem: p.stem })
+      : t('brief.stand.from', { away: p.said.fromStemM, stem: p.stem })
+    : t('brief.stand.notSet');
+const waysOf = (p: Card['posts'][number], t: ReturnType<typeof useWords>) =>
+  p.waysOut
+    .map((w) => t('brief.way.one', { name: w.name, azimuth: w.said.azimuthDeg, length: w.said.lengthM }))
+    .join(' · ');
+
 function MyPost({ card, p }: { card: Card; p: Card['posts'][number] }) {
   const t = useWords();
   const me = p.stand && {
@@ -106,14 +140,8 @@ function MyPost({ card, p }: { card: Card; p: Card['posts'][number] }) {
     ways: p.waysOut.map((w) => ({ ...w, lengthM: Math.min(w.lengthM, 20) })),
     label: t('label.me'),
   };
-  const stand = p.stand
-    ? p.role === 'CUTTER'
-      ? t('brief.stand.at', { stem: p.stem })
-      : t('brief.stand.from', { away: p.said.fromStemM, stem: p.stem })
-    : t('brief.stand.notSet');
-  const ways = p.waysOut
-    .map((w) => t('brief.way.one', { name: w.name, azimuth: w.said.azimuthDeg, length: w.said.lengthM }))
-    .join(' · ');
+  const stand = stands(p, t);
+  const ways = waysOf(p, t);
   return (
     <section aria-label={t('brief.step', { turn: p.turn, title: p.title })}>
       <div className="c dark">

@@ -9,6 +9,7 @@ import { post, pressHold, type UnsentKind, useOutbox } from '../api/outbox';
 import { switchGlare } from '../app/glare';
 import { later } from '../app/later';
 import { useSeen } from '../app/holds';
+import { silence } from './aloud';
 import { HeldCard } from './HeldCard';
 import { NowPage } from './NowPage';
 import { fetchSpanish, useWords } from '../words/words';
@@ -78,6 +79,10 @@ export default function CrewApp() {
     if (gone) void navigate('/join');
   }, [gone, navigate]);
   const unsent = out.unsent.some((u) => u.kind === 'hold');
+  const stops = Boolean(hold) || unsent;
+  useEffect(() => {
+    if (stops) silence();
+  }, [stops]);
   const needsSign = Boolean(card && !card.signedAt);
   const at = page || (needsSign ? 'brief' : 'run');
   const tab = (to: string, words: string) => (

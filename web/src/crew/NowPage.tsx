@@ -11,6 +11,7 @@ import { length } from '../units/length';
 import { useWords } from '../words/words';
 
 const LeadersGo = lazy(() => later(() => import('./LeadersGo')));
+const SeenReady = lazy(() => later(() => import('../app/SeenReady')));
 const Deputy = lazy(() => later(() => import('../app/Deputy')));
 const PlanSketch = lazy(() => later(() => import('../plan/PlanSketch')).then((m) => ({ default: m.PlanSketch })));
 
@@ -73,8 +74,23 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
     ways: post.waysOut.map((w) => ({ ...w, lengthM: Math.min(w.lengthM, 20) })),
     label: t('label.me'),
   };
+  const asked = run.deputy?.mine && !run.deputy.accepted;
+  const deputy = (info.myPart === 'LEADER' || run.deputy) && (
+    <div className="c">
+      <Suspense>
+        <Deputy
+          job={job}
+          deputy={run.deputy}
+          crew={info.people.filter((p) => p.part === 'CREW')}
+          leader={info.myPart === 'LEADER'}
+          say={say}
+        />
+      </Suspense>
+    </div>
+  );
   return (
     <>
+      {asked && deputy}
       <section
         className={`now ${lost && run.word === 'GO' ? 'old' : run.word === 'STAND_FAST' || run.word === 'STOP' ? 'halt' : ''}`}
       >
@@ -133,18 +149,11 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
           <AtButton refused={out.refused.ready} />
         </div>
       )}
-      {(info.myPart === 'LEADER' || run.deputy) && (
-        <div className="c">
-          <Suspense>
-            <Deputy
-              job={job}
-              deputy={run.deputy}
-              crew={info.people.filter((p) => p.part === 'CREW')}
-              leader={info.myPart === 'LEADER'}
-              say={say}
-            />
-          </Suspense>
-        </div>
+      {!asked && deputy}
+      {step?.iSeeReady && !run.held && (
+        <Suspense>
+          <SeenReady job={job} me={info.me} step={step} />
+        </Suspense>
       )}
       {run.iSteer && step && <LeadersGo job={job} run={run} lost={lost} leader={info.myPart === 'LEADER'} say={say} />}
     </>

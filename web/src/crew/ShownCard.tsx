@@ -1,5 +1,5 @@
 import { Button } from 'antd';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../api/client';
 import { useTalk } from '../api/job';
 import { Sign } from '../figures/Sign';
@@ -10,9 +10,15 @@ export default function ShownCard({ job, shown }: { job: string; shown: Schemas[
   const t = useWords();
   const [away, setAway] = useState<string>();
   const card = useTalk(job, shown.number, shown.turn).data?.cards.find((c) => c.part === shown.part);
+  const at = useRef<HTMLElement>(null);
+  // whoever scrolled down sees the card that is told
+  useEffect(() => {
+    // newer browsers answer with a promise, which is nothing to clean up
+    void at.current?.scrollIntoView({ block: 'nearest' });
+  }, [card?.part]);
   if (!card || away === shown.part) return null;
   return (
-    <section className="c" aria-label={t('shown', { by: shown.by })}>
+    <section ref={at} className="c" aria-label={t('shown', { by: shown.by })}>
       <p className="s">{t('shown', { by: shown.by })}</p>
       <h2>{card.heading}</h2>
       <ul>

@@ -73,6 +73,7 @@ export function PlanSketch({
   ]);
   const unit = Math.max(b.w / 390, b.h / height);
   const text = 13 * unit;
+  const atTheEdge = (p: Me) => p.stand.eastM > b.x + 0.8 * b.w;
   const lays = plan.stems.filter((s) => s.lay && s.state !== 'FELLED' && (!focus || s.label === focus));
   return (
     <svg
@@ -258,10 +259,32 @@ export function PlanSketch({
       ))}
       {everybody.map((p) => (
         <g key={p.label}>
+          {p.ways
+            .filter((w) => w.path.length > 1)
+            .map((w) => (
+              <g key={w.name}>
+                <polyline
+                  points={path(w.path)}
+                  stroke="var(--esc)"
+                  strokeWidth={3.5 * unit}
+                  strokeDasharray={`${8 * unit} ${4 * unit}`}
+                  fill="none"
+                />
+                <text
+                  x={w.path[w.path.length - 1]?.eastM}
+                  y={-(w.path[w.path.length - 1]?.northM ?? 0)}
+                  style={{ fontSize: text, fill: 'var(--esc)', strokeWidth: 4 * unit }}
+                  className="h b"
+                >
+                  {w.name}
+                </text>
+              </g>
+            ))}
           <circle cx={p.stand.eastM} cy={-p.stand.northM} r={8 * unit} fill="var(--ink)" />
           <text
-            x={p.stand.eastM + 12 * unit}
+            x={p.stand.eastM + (atTheEdge(p) ? -12 : 12) * unit}
             y={-p.stand.northM + 5 * unit}
+            textAnchor={atTheEdge(p) ? 'end' : 'start'}
             style={{ fontSize: text * 1.3, strokeWidth: 4 * unit }}
             className="h b"
           >

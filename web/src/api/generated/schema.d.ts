@@ -1377,6 +1377,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/run/ready-seen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says that somebody without a phone is ready, or not any more, as the lookout, leader or deputy sees. */
+        post: operations["runReadySeen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/run/signal-tried": {
         parameters: {
             query?: never;
@@ -6826,6 +6843,7 @@ export interface components {
             /** @enum {string} */
             role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND";
             roleWords: string;
+            seenBy?: string;
             signed: boolean;
             stand?: components["schemas"]["Spot"];
         };
@@ -7359,10 +7377,16 @@ export interface components {
             id?: string;
             ready: boolean;
         };
+        ReadySeenRequest: {
+            id?: string;
+            /** @description who has no phone of their own at hand */
+            personId: string;
+            ready: boolean;
+        };
         ReceiptRequest: {
             id?: string;
             /** @enum {string} */
-            state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "STEP_TICKED" | "STEP_OPEN_AGAIN" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED" | "SURPRISED";
+            state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "READY_SEEN" | "NOT_READY_SEEN" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "STEP_TICKED" | "STEP_OPEN_AGAIN" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED" | "SURPRISED";
         };
         /** @description Somebody saw it, or says that all is stopped. */
         ReceiptView: {
@@ -7370,7 +7394,7 @@ export interface components {
             at: string;
             personId: string;
             /** @enum {string} */
-            state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "STEP_TICKED" | "STEP_OPEN_AGAIN" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED" | "SURPRISED";
+            state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "READY_SEEN" | "NOT_READY_SEEN" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "STEP_TICKED" | "STEP_OPEN_AGAIN" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED" | "SURPRISED";
             who: string;
         };
         RehearsalRequest: {
@@ -8108,6 +8132,7 @@ export interface components {
             iAmReady: boolean;
             iMayConfirmStopped: boolean;
             iMayTick: boolean;
+            iSeeReady: boolean;
             id: string;
             /** Format: int32 */
             openTicks: number;
@@ -15284,6 +15309,84 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["ReadyRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    runReadySeen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadySeenRequest"];
             };
         };
         responses: {

@@ -19,6 +19,9 @@ type Part = Schemas['TalkCardView']['part'];
 /** A finger that moves farther than this turns the card. */
 const SWIPE_PX = 60;
 const PLAN_PX = 560;
+/** So many letters are set smaller, so that they fit. */
+const MUCH = 260;
+const MANY = 8;
 
 /** The briefing as it is held: one card at a time, read from three metres; what is shown here is on every phone. */
 export default function TalkPage() {
@@ -69,6 +72,9 @@ export default function TalkPage() {
   const finger = useRef<number | undefined>(undefined);
   if (!t || !card || !info) return <Waiting className="body" />;
   const next = t.cards[at + 1];
+  const long =
+    card.lines.map((l) => l.head.length + (l.more?.length ?? 0)).reduce((a, b) => a + b, 0) > MUCH ||
+    card.lines.length > MANY;
   const unsent = out.unsent.some((u) => u.kind === 'hold');
   return (
     <div
@@ -109,7 +115,9 @@ export default function TalkPage() {
         />
       </nav>
       <main className={css.card} aria-live="polite">
-        <section aria-label={card.heading}>
+        {/* what does not fit is scrolled to, by keys too */}
+        {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex */}
+        <section aria-label={card.heading} tabIndex={0} className={long ? css.dense : undefined}>
           <h1>{card.heading}</h1>
           {card.lines.length === 0 && <p className={css.more}>{msg('nothingKnown')}</p>}
           <ul>

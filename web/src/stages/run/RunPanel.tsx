@@ -10,6 +10,7 @@ import { silentMs } from '../../api/heard';
 import { post, useOutbox } from '../../api/outbox';
 import { newId } from '../../app/newId';
 import Deputy from '../../app/Deputy';
+import SeenReady from '../../app/SeenReady';
 import { TickedSteps } from '../../app/TickedSteps';
 import { AgainstGo } from './AgainstGo';
 import { StepDone } from './StepDone';
@@ -80,11 +81,13 @@ export default function RunPanel({ job, go }: PanelProps) {
                   <span className={`s ${css.grow}`}>
                     {p.roleWords}
                     {p.signed ? '' : msg('notSigned')}
+                    {p.seenBy ? msg('seenBy', { who: p.seenBy }) : ''}
                   </span>
                   <span className="n">{p.readyAt ? clock(p.readyAt) : '–'}</span>
                 </li>
               ))}
             </ul>
+            <SeenReady job={job} me={info?.me ?? ''} step={step} />
             <ul className="list" aria-label={msg('protections')}>
               <li className={css.person}>
                 <Mark kind={r.signalTriedAt ? 'ready' : 'none'} />

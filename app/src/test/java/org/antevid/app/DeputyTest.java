@@ -88,4 +88,24 @@ class DeputyTest {
                         .codes())
                 .containsExactly("NOT_CREW");
     }
+
+    @Test
+    void whoHasNoPhoneIsReadyAsTheLookoutSeesAndBothNamesAreKept() throws Exception {
+        Map<String, Object> seen = Map.of("personId", run.saw.personId(), "ready", true);
+        RunningJob.ok(on(run.saw, "POST", "/run/ready", Map.of("ready", false)));
+        assertThat(run(run.leader).get("against").findValuesAsText("why")).contains("NOT_READY");
+        assertThat(on(run.saw, "POST", "/run/ready-seen", seen).status())
+                .as("nobody sees himself")
+                .isEqualTo(403);
+        RunningJob.ok(on(run.watch, "POST", "/run/ready-seen", seen));
+        JsonNode step = run(run.leader).get("step");
+        assertThat(step.get("people").findValuesAsText("seenBy")).containsExactly(run.watch.name());
+        assertThat(run(run.leader).get("log").toString()).contains(run.saw.name(), "seen");
+        RunningJob.ok(on(run.leader, "POST", "/run/go", Map.of()));
+        RunningJob.ok(
+                on(run.leader, "POST", "/run/ready-seen", Map.of("personId", run.saw.personId(), "ready", false)));
+        assertThat(run(run.saw).get("going").asBoolean())
+                .as("not ready any more ends the go")
+                .isFalse();
+    }
 }

@@ -28,6 +28,7 @@ public enum Answer implements Code {
     WHO_CONFIRMS_STOPPED,
     WHO_TICKS,
     WHO_TICKS_STEP,
+    WHO_SEES_READY,
     WORD_NEEDED,
     WORD,
     PASSPHRASE,

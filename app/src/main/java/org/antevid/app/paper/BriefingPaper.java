@@ -102,7 +102,7 @@ public class BriefingPaper {
                 .with("who", Arg.name(issue.issuedBy()))
                 .with("at", Arg.name(STAMP.format(issue.issuedAt()))));
         List<BriefingText.Told> told = steps.stream()
-                .map(s -> new BriefingText.Told(s, Talk.of(issue.plan(), s, issue.dangers(s))))
+                .map(s -> new BriefingText.Told(s, Talk.whole(issue.plan(), s, issue.dangers(s))))
                 .toList();
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {

@@ -106,8 +106,10 @@ final class BriefingText {
     }
 
     private void signatures(List<Signer> signers) {
-        add(body, "h2", words.say(Message.of(PaperWords.SIGNATURES)));
-        Element table = add(body, "table", "");
+        Element together = add(body, "div", "");
+        together.setAttribute("class", "card");
+        add(together, "h2", words.say(Message.of(PaperWords.SIGNATURES)));
+        Element table = add(together, "table", "");
         Element head = add(table, "tr", "");
         List.of(PaperWords.SIGNER, PaperWords.PART, PaperWords.SIGNED_AT, PaperWords.BY_HAND)
                 .forEach(w -> add(head, "th", words.say(Message.of(w))));

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.antevid.app.crew.Crews;
 import org.antevid.app.job.Change;
+import org.antevid.app.job.Deputies;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
@@ -49,8 +50,19 @@ public class Runs {
     private final Jobs jobs;
     private final Turns turns;
     private final JobLog log;
+    private final Deputies deputies;
 
-    Runs(RunBook book, GoCheck check, Crews crews, Places places, Stems stems, Jobs jobs, Turns turns, JobLog log) {
+    Runs(
+            RunBook book,
+            GoCheck check,
+            Crews crews,
+            Places places,
+            Stems stems,
+            Jobs jobs,
+            Turns turns,
+            JobLog log,
+            Deputies deputies) {
+        this.deputies = deputies;
         this.book = book;
         this.check = check;
         this.crews = crews;
@@ -99,6 +111,45 @@ public class Runs {
                 id,
                 who,
                 Message.of(isReady ? LogWords.READY : LogWords.NOT_READY).with("step", title(step)));
+    }
+
+    /**
+     * Somebody whose phone is lost or flat is ready, as the lookout, the leader or the deputy sees; both names are
+     * kept.
+     *
+     * @throws NotAllowed for anybody else
+     */
+    public void readySeen(String jobId, String personId, boolean isReady, String id, SignedIn who) {
+        RunFacts facts = check.facts(jobId);
+        Step step = current(facts);
+        boolean himself = personId.equals(who.personId());
+        if (himself || !maySeeReady(facts, deputies.is(jobId, who.personId()), who)) {
+            throw new NotAllowed(Message.of(Answer.WHO_SEES_READY));
+        }
+        Arg name = facts.people().stream()
+                .filter(p -> p.id().equals(personId) && facts.posted().contains(personId))
+                .findFirst()
+                .map(p -> Arg.name(p.name()))
+                .orElseThrow(
+                        () -> new RefusedInput(Message.of(Refusal.NOT_POSTED).with("step", title(step)), "personId"));
+        write(
+                jobId,
+                RunBook.Line.of(
+                        isReady ? Happening.Kind.READY_SEEN : Happening.Kind.NOT_READY_SEEN, step.id(), personId),
+                id,
+                who,
+                Message.of(isReady ? LogWords.READY_SEEN : LogWords.NOT_READY_SEEN)
+                        .with("person", name)
+                        .with("step", title(step)));
+    }
+
+    /** @return whether this person's eyes count for somebody who has no phone */
+    public static boolean maySeeReady(RunFacts facts, boolean deputy, SignedIn who) {
+        return deputy
+                || facts.leaderId().equals(who.personId())
+                || facts.step().stream()
+                        .flatMap(s -> s.posts().stream())
+                        .anyMatch(p -> p.role() == Role.LOOKOUT && p.personId().equals(who.personId()));
     }
 
     public void confirmProtection(String jobId, String featureId, boolean done, String id, SignedIn who) {

@@ -31,6 +31,9 @@ public final class Talk {
     /** More lines than these are not read from three metres. */
     private static final int MOST_LINES = 7;
 
+    /** Measures are short: all of a cut card are shown. */
+    private static final int MOST_MEASURES = 12;
+
     private static final double LINE_NEAR_RINGS = 1.5;
 
     private final PlanDocument plan;
@@ -56,12 +59,23 @@ public final class Talk {
 
     /**
      * @param dangers what was found of the step when the plan was frozen, worst first
-     * @return a card for each part, in order; lines that do not fit are left to the plan
+     * @return a card for each part, in order, with as many lines as are read from three metres
      */
     public static List<TalkCard> of(PlanDocument plan, PlanDocument.StepPart step, List<Message> dangers) {
+        return whole(plan, step, dangers).stream()
+                .map(c -> new TalkCard(
+                        c.part(),
+                        c.lines().stream()
+                                .limit(c.part() == Part.CUT ? MOST_MEASURES : MOST_LINES)
+                                .toList()))
+                .toList();
+    }
+
+    /** @return the same with every line, to be read on paper */
+    public static List<TalkCard> whole(PlanDocument plan, PlanDocument.StepPart step, List<Message> dangers) {
         Talk talk = new Talk(plan, step, dangers);
         return Arrays.stream(Part.values())
-                .map(p -> new TalkCard(p, talk.lines(p).limit(MOST_LINES).toList()))
+                .map(p -> new TalkCard(p, talk.lines(p).toList()))
                 .toList();
     }
 
@@ -127,6 +141,9 @@ public final class Talk {
         }
         plan.stems().stream()
                 .filter(s -> s.state() == StemState.HUNG)
+                // of its own stem the ring is said already
+                .filter(s ->
+                        !s.label().equals(step.stem().orElse("")) || s.ringM().isEmpty())
                 .map(s -> Line.of(Message.of(TalkWords.HANGS)
                         .with("stem", Arg.name(s.label()))
                         .with(

@@ -102,6 +102,10 @@ public final class Course {
                 ready.putIfAbsent(h.personId(), h);
             } else if (h.kind() == Happening.Kind.NOT_READY) {
                 ready.remove(h.personId());
+            } else if (h.kind() == Happening.Kind.READY_SEEN) {
+                ready.putIfAbsent(h.detail(), h);
+            } else if (h.kind() == Happening.Kind.NOT_READY_SEEN) {
+                ready.remove(h.detail());
             }
         }
         return ready;

@@ -6,7 +6,7 @@ package org.antevid.core.run;
  * @param seq place in the order in which the happenings of a job were stored, rising
  * @param personId who did it
  * @param subject what it is about: a step, a feature, a hold; for ticks the step
- * @param detail what of the subject: the key of a cut; otherwise empty
+ * @param detail what of the subject: the key of a cut, whoever was seen ready; otherwise empty
  * @param through for a go and a lift: the last happening its giver had seen; what came after it is not covered.
  *     Otherwise 0
  */
@@ -16,6 +16,9 @@ public record Happening(long seq, Kind kind, String personId, String subject, St
         SIGNAL_TRIED,
         READY,
         NOT_READY,
+        /** somebody without a phone of their own is ready, as another sees; the detail names them */
+        READY_SEEN,
+        NOT_READY_SEEN,
         STILL_SO,
         NOT_SO,
         TICKED,

@@ -14,6 +14,8 @@ public enum LogWords implements Code {
     READ_BACK_WRONG,
     STEP_REMOVED,
     STEP_TICKED,
+    READY_SEEN,
+    NOT_READY_SEEN,
     DEPUTY_OFFERED,
     DEPUTY_ACCEPTED,
     DEPUTY_ENDED,

@@ -3,6 +3,7 @@ package org.antevid.e2e.stories;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
@@ -552,7 +553,62 @@ class WithyLockStory {
 
     @Test
     @Order(11)
-    void theRunGoesHoldsAndIsLiftedByTheLeaderOnly() {
+    void theBriefingIsHeldCardByCardAndIsOnEveryPhone() {
+        imre.page.getByText("Hold the briefing").click();
+        assertThat(imre.page.locator("h1")).hasText("What we do");
+        imre.page.keyboard().press("ArrowRight");
+        assertThat(imre.page.locator("h1")).hasText("What kills here");
+        Locator shown = sefa.getByLabel("Imre Halloway shows just now");
+        assertThat(shown).containsText("What kills here");
+        Looked.at(imre.page, "talk-kills");
+        imre.page.getByLabel("Step that is told").press("ArrowDown");
+        imre.page
+                .locator(".ant-select-item-option")
+                .filter(new Locator.FilterOptions().setHasText("fell S1"))
+                .click();
+        assertThat(shown).containsText("of S1");
+        for (String part : List.of("Lay", "Cut", "Who, where", "Signals", "If not")) {
+            imre.page
+                    .getByText(part, new Page.GetByTextOptions().setExact(true))
+                    .click();
+            Looked.at(imre.page, "talk-" + part.charAt(0) + part.length());
+        }
+        assertThat(imre.page.locator("main")).containsText("hold the line as it is, nobody to the stump");
+        assertThat(shown).containsText("If it does not go");
+        Looked.at(sefa, "phone-shown");
+        imre.page.setViewportSize(390, 844);
+        Looked.at(imre.page, "talk-narrow");
+        imre.page.setViewportSize(1280, 800);
+        imre.page.getByText("The briefing is over").click();
+        assertThat(shown).hasCount(0);
+        Download paper = imre.page.waitForDownload(
+                () -> imre.page.getByText("On paper (PDF)").click());
+        assertThat(paper.suggestedFilename()).isEqualTo("briefing-2.pdf");
+        paper.saveAs(Path.of("target", "shots", "briefing-2.pdf"));
+        assertThat(Path.of("target", "shots", "briefing-2.pdf")).isNotEmptyFile();
+    }
+
+    @Test
+    @Order(12)
+    void aDeputyIsAskedAndTakesItOnWithHerPin() {
+        imre.stage(8);
+        imre.choose("Who is asked", "Tove Arkwright");
+        imre.button("Ask");
+        tove.locator(".tabs a").nth(1).click();
+        Locator asked = tove.getByLabel("Deputy", new Page.GetByLabelOptions().setExact(true));
+        assertThat(asked).containsText("You are asked to be deputy");
+        Looked.at(tove, "phone-deputy");
+        asked.getByLabel("PIN").fill("9753");
+        asked.getByText("Take it on").click();
+        assertThat(asked).containsText("You are deputy");
+        assertThat(imre.region("Deputy")).containsText("Tove Arkwright gives the go and lifts too");
+        assertThat(sefa.getByLabel("Deputy", new Page.GetByLabelOptions().setExact(true)))
+                .containsText("Tove Arkwright gives the go and lifts too");
+    }
+
+    @Test
+    @Order(13)
+    void theRunGoesHoldsAndIsLiftedByTheDeputyOnly() {
         imre.stage(8);
         imre.button("Tried, answered");
         while (imre.page
@@ -623,8 +679,9 @@ class WithyLockStory {
                         + "'POST', headers: {'content-type': 'application/json', 'X-XSRF-TOKEN': token},"
                         + " body: JSON.stringify({reason: 'LOOKED', through: holds[0].through})})).status; }");
         assertThat(status).as("crew cannot lift a hold").isEqualTo(403);
-        imre.button("Lift the hold");
-        imre.button("what was seen is cleared");
+        tove.getByText("Lift the hold").click();
+        Looked.at(tove, "phone-lift");
+        tove.getByText("what was seen is cleared").click();
         assertThat(imre.page.locator(".banner")).hasCount(0);
         assertThat(imre.region("Log")).containsText("hold lifted: what was seen is cleared");
         askedAgain();
@@ -700,7 +757,7 @@ class WithyLockStory {
     }
 
     @Test
-    @Order(12)
+    @Order(14)
     void theOutcomeIsComparedAndALessonLearned() {
         imre.stage(9);
         imre.fill("Bearing to the tip", "61");
@@ -726,7 +783,7 @@ class WithyLockStory {
     }
 
     @Test
-    @Order(13)
+    @Order(15)
     void everythingIsThereAfterAStopAndAStart() {
         server.stop();
         server.start("run");

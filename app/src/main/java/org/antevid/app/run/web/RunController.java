@@ -59,7 +59,8 @@ public class RunController {
             String roleWords,
             Optional<Spot> stand,
             boolean signed,
-            Optional<Instant> readyAt) {}
+            Optional<Instant> readyAt,
+            Optional<String> seenBy) {}
 
     /** @param mine the caller is named for it, or does the step that does it */
     record ProtectionState(
@@ -82,6 +83,7 @@ public class RunController {
             boolean iMayConfirmStopped,
             boolean iAmPosted,
             boolean iAmReady,
+            boolean iSeeReady,
             List<TickView> cuts,
             int openTicks,
             boolean iMayTick,
@@ -151,6 +153,12 @@ public class RunController {
     /** @param id made by the sender, so that it is done once however often it is sent */
     record ReadyRequest(
             @NotNull Boolean ready, @Size(max = 60) String id) {}
+
+    /** @param personId who has no phone of their own at hand */
+    record ReadySeenRequest(
+            @NotBlank @Size(max = 60) String personId,
+            @NotNull Boolean ready,
+            @Size(max = 60) String id) {}
 
     record TickRequest(
             @NotBlank @Size(max = 60) String key,
@@ -242,7 +250,7 @@ public class RunController {
         return new RunView(
                 f.briefing().map(b -> b.number()),
                 f.stepsInAll(),
-                f.step().map(s -> step(f, s, me)),
+                f.step().map(s -> step(f, s, deputies.is(job, me.personId()), me)),
                 f.tickedAlone().map(s -> ticked(f, s, me)).toList(),
                 going,
                 word,
@@ -316,7 +324,7 @@ public class RunController {
                 Runs.mayTickStep(s, f.leaderId(), me));
     }
 
-    private static StepState step(RunFacts f, Step s, SignedIn me) {
+    private static StepState step(RunFacts f, Step s, boolean deputy, SignedIn me) {
         Map<String, Happening> ready = f.course().ready(s.id());
         List<PersonState> states = s.posts().stream()
                 .map(p -> new PersonState(
@@ -331,7 +339,10 @@ public class RunController {
                         p.stand(),
                         f.briefing().filter(b -> b.signedBy(p.personId())).isPresent(),
                         Optional.ofNullable(ready.get(p.personId()))
-                                .map(h -> f.line(h).at())))
+                                .map(h -> f.line(h).at()),
+                        Optional.ofNullable(ready.get(p.personId()))
+                                .filter(h -> h.kind() == Happening.Kind.READY_SEEN)
+                                .map(h -> f.line(h).who())))
                 .toList();
         List<Role> mine = s.posts().stream()
                 .filter(p -> p.personId().equals(me.personId()))
@@ -358,6 +369,7 @@ public class RunController {
                 mine.stream().anyMatch(Runs::saysStopped),
                 !mine.isEmpty(),
                 ready.containsKey(me.personId()),
+                Runs.maySeeReady(f, deputy, me),
                 cuts,
                 (int) cuts.stream().filter(c -> c.at().isEmpty()).count(),
                 Runs.mayTick(f, me),
@@ -406,6 +418,17 @@ public class RunController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void ready(@PathVariable String job, @Validated @RequestBody ReadyRequest r, @AuthenticationPrincipal SignedIn me) {
         runs.ready(job, r.ready, r.id, me);
+    }
+
+    /** Says that somebody without a phone is ready, or not any more, as the lookout, leader or deputy sees. */
+    @PostMapping("/ready-seen")
+    @Needs(Needs.Right.WORK)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void readySeen(
+            @PathVariable String job,
+            @Validated @RequestBody ReadySeenRequest r,
+            @AuthenticationPrincipal SignedIn me) {
+        runs.readySeen(job, r.personId, r.ready, r.id, me);
     }
 
     /** A step that needs no go is done, or open again, as whoever does it or the leader says. */
