@@ -1,3 +1,4 @@
+import css from '../ui/layout.module.css';
 import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../api/client';
@@ -19,16 +20,17 @@ export default function ShownCard({ job, shown }: { job: string; shown: Schemas[
   if (!card || away === shown.part) return null;
   return (
     <section ref={at} className="c" aria-label={t('shown', { by: shown.by })}>
-      <p className="s">{t('shown', { by: shown.by })}</p>
-      <h2>{card.heading}</h2>
-      <ul>
-        {card.lines.map((l) => (
-          <li key={l.head}>
-            {l.sign && <Sign kind={l.sign} />} <b>{l.head}</b>
-            {l.more && <p>{l.more}</p>}
-          </li>
-        ))}
-      </ul>
+      <h2>{t('shown', { by: shown.by })}</h2>
+      <p className={css.shownHead}>{card.heading}</p>
+      {card.lines.map((l) => (
+        <div key={l.head} className={l.sign ? css.cue : undefined}>
+          {l.sign && <Sign kind={l.sign} />}
+          <span>
+            <b>{l.head}</b>
+            {l.more && <small className={css.under}>{l.more}</small>}
+          </span>
+        </div>
+      ))}
       <Button size="large" block onClick={() => setAway(shown.part)}>
         {t('shown.away')}
       </Button>

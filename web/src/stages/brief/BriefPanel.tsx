@@ -37,7 +37,7 @@ export default function BriefPanel({ job, go }: PanelProps) {
           </p>
         )}
         {latest && (
-          <p className={css.wraps}>
+          <p className={css.rowOnBase}>
             <Link className={css.strong} to={`/jobs/${job}/briefings/${latest.number}`}>
               {msg('holdTheBriefing')}
             </Link>

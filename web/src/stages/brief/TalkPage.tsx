@@ -69,6 +69,11 @@ export default function TalkPage() {
     // shown anew only when it is another card
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [leader, part, told, number, job]);
+  const rail = useRef<HTMLElement>(null);
+  useEffect(() => {
+    const now = rail.current?.querySelector('.ant-steps-item-active');
+    void now?.scrollIntoView({ block: 'nearest', inline: 'center' });
+  }, [part]);
   const finger = useRef<number | undefined>(undefined);
   if (!t || !card || !info) return <Waiting className="body" />;
   const next = t.cards[at + 1];
@@ -103,7 +108,7 @@ export default function TalkPage() {
         </Button>
       </header>
       {(hold || unsent) && <HoldBanner job={job} hold={hold} me={info.me} leader={leader} say={setRefused} />}
-      <nav className={css.rail} aria-label={msg('cards')}>
+      <nav ref={rail} className={css.rail} aria-label={msg('cards')}>
         <Steps
           size="small"
           responsive={false}
