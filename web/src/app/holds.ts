@@ -1,18 +1,33 @@
 import { useEffect } from 'react';
-import { api, type Schemas } from '../api/client';
+import { api, Problem, type Schemas } from '../api/client';
 import { clock } from '../units/format';
 import { msg } from '../words/base';
 
 type Hold = Schemas['HoldView'];
 
-/** Says once that this screen shows the hold; a lost answer is asked for again with the next hold. */
+const AGAIN_MS = 2000;
+
+/** Says that this screen shows the hold, until the server has heard it: one that is just coming up may not. */
 export function useSeen(job: string, me: string | undefined, hold: Hold | undefined): void {
   const id = hold && me && hold.personId !== me ? hold.id : undefined;
   useEffect(() => {
     if (!id) return;
-    const body = { state: 'SEEN' as const };
+    let again: ReturnType<typeof setTimeout> | undefined;
+    let over = false;
     const path = { job, hold: id };
-    void api.POST('/api/jobs/{job}/run/holds/{hold}/receipts', { params: { path }, body }).catch(() => undefined);
+    const tell = async () => {
+      const heard = await api
+        .POST('/api/jobs/{job}/run/holds/{hold}/receipts', { params: { path }, body: { state: 'SEEN' } })
+        .then(() => true)
+        // a refusal was heard too: only a server that is not there is asked again
+        .catch((e: unknown) => e instanceof Problem && e.status < 500);
+      if (!heard && !over) again = setTimeout(() => void tell(), AGAIN_MS);
+    };
+    void tell();
+    return () => {
+      over = true;
+      clearTimeout(again);
+    };
   }, [job, id]);
 }
 

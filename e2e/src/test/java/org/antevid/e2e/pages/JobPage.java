@@ -5,10 +5,13 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.Arrays;
 import java.util.List;
 
 /** What a person does on the leader's screen. */
 public final class JobPage {
+    private static final int MOST_LOOKS = 20;
+    private static final int LOOK_MS = 50;
     public final Page page;
 
     public JobPage(Page page) {
@@ -82,9 +85,23 @@ public final class JobPage {
 
     /** Taps the plan at a place in metres. */
     public void tapPlan(double eastM, double northM) {
-        double[] at = pixel(eastM, northM);
+        double[] at = settled(eastM, northM);
         page.mouse().click(at[0], at[1]);
         page.waitForTimeout(500);
+    }
+
+    /** The plan makes room for what is asked and moves as it does: it is tapped when it stands still. */
+    private double[] settled(double eastM, double northM) {
+        double[] before = pixel(eastM, northM);
+        for (int i = 0; i < MOST_LOOKS; i++) {
+            page.waitForTimeout(LOOK_MS);
+            double[] now = pixel(eastM, northM);
+            if (Arrays.equals(now, before)) {
+                return now;
+            }
+            before = now;
+        }
+        return before;
     }
 
     /** @return where a place lies on the screen */

@@ -330,6 +330,8 @@ class TangleStory extends DemoStory {
         imre.refused("winch");
         imre.page.getByLabel("winch on and tight").check();
         imre.button("Record this cut");
+        // the refusal above the tabs goes when it is kept, and what is beneath it moves up
+        assertThat(imre.page.getByText("Record this cut")).hasCount(0);
         imre.tab("Picture");
         assertThat(imre.region("Seen of S2")).containsText("a piece was cut off. Enter where it hangs now");
         assertThat(imre.page.getByText("As it was")).hasCount(0);
