@@ -142,6 +142,7 @@ class PlanStepsTest {
         RunningJob.ok(
                 on(run.leader, "PUT", "/stems/" + run.stem + "/lay/clearing", Map.of("side", "RIGHT", "done", false)));
         assertThat(against()).as("not cleared any more, wherever it was said").contains("FIRST");
+        run.ownPin(run.leader);
         run.issue();
         RunningJob.ok(tick(run.leader, clear, true));
         assertThat(against()).as("what was briefed to be done is no change").doesNotContain("PLAN_CHANGED", "FIRST");
