@@ -76,6 +76,15 @@ export const useRun = (job: string) =>
     refetchInterval: GUST_MS,
     queryFn: () => data(api.GET('/api/jobs/{job}/run', at(job))),
   });
+/** An instrument is read anew every two seconds where somebody looks at it. */
+const WATCH_MS = 2000;
+export const useWatch = (job: string, on = true) =>
+  useQuery({
+    queryKey: ['job', job, 'watch'],
+    enabled: on,
+    refetchInterval: WATCH_MS,
+    queryFn: () => data(api.GET('/api/jobs/{job}/run/watch', at(job))),
+  });
 /** The hold that stands, if one does. */
 export const useHold = (job: string) =>
   useQuery({

@@ -31,7 +31,11 @@ export function HoldBanner({ job, hold, me, leader, say }: Props) {
   return (
     <div className="banner" role="alert">
       <span>
-        {msg('hold', { who: hold.who, hold: pressedWhen(hold), reason: hold.reason ? `: ${hold.reason}` : '' })}
+        {msg('hold', {
+          who: hold.personId ? hold.who : msg('theWatch'),
+          hold: pressedWhen(hold),
+          reason: hold.reason ? `: ${hold.reason}` : '',
+        })}
         {more.length > 0 && msg('pressedTooBy', { more: more.join(', ') })}
       </span>
       <span className="more">

@@ -17,7 +17,7 @@ export function WhatIsIt({ job, hold, ask }: Props) {
   if (hold.what && hold.first)
     return (
       <p className="first">
-        <b>{hold.what.words}</b>: {hold.first.words}
+        <b>{hold.because?.words ?? hold.what.words}</b>: {hold.first.words}
       </p>
     );
   return (

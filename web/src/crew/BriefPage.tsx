@@ -10,6 +10,7 @@ import { PlanSketch } from '../plan/PlanSketch';
 import { clock } from '../units/format';
 import { later } from '../app/later';
 import { AtButton } from './NowPage';
+import '../words/pages';
 import { useWords } from '../words/words';
 
 const ReadAloud = lazy(() => later(() => import('./ReadAloud')));

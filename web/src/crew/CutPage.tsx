@@ -5,6 +5,7 @@ import { CutFigure } from '../figures/CutFigure';
 import { CutTicks } from '../stages/run/CutTicks';
 import { useUnits } from '../units/useUnits';
 import { met } from '../words/measures';
+import '../words/pages';
 import { useTerms, useWords } from '../words/words';
 
 /** The cut card on the phone, read at arm's length: the largest figures first, then the picture, then the order. */

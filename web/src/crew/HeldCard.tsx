@@ -36,7 +36,11 @@ export function HeldCard({ job, hold, me, unsent, says, mayConfirm, confirming, 
   const mine = unsent || Boolean(hold?.presses.some((p) => p.personId === me));
   return (
     <section className="stopnow" role="alert" aria-label={t('held.label')}>
-      <strong>{mine || !hold ? t('held.signal') : t('held.by', { who: hold.who, when: pressedWhen(hold) })}</strong>
+      <strong>
+        {mine || !hold
+          ? t('held.signal')
+          : t('held.by', { who: hold.personId ? hold.who : t('held.watch'), when: pressedWhen(hold) })}
+      </strong>
       {mine && hold && (
         <p>{t('held.called', { who: hold.personId === me ? undefined : hold.who, at: clock(hold.at) })}</p>
       )}

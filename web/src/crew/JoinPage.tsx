@@ -7,6 +7,7 @@ import { api, data, type Schemas } from '../api/client';
 import { clock } from '../units/format';
 import { useSend } from '../ui/useSend';
 import '../words/seeing';
+import '../words/pages';
 import { useWords } from '../words/words';
 import { Manner } from './Manner';
 

@@ -12,6 +12,7 @@ import { useWords } from '../words/words';
 
 const LeadersGo = lazy(() => later(() => import('./LeadersGo')));
 const SeenReady = lazy(() => later(() => import('../app/SeenReady')));
+const WatchCard = lazy(() => later(() => import('./WatchCard')));
 const Deputy = lazy(() => later(() => import('../app/Deputy')));
 const PlanSketch = lazy(() => later(() => import('../plan/PlanSketch')).then((m) => ({ default: m.PlanSketch })));
 
@@ -114,6 +115,11 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
         </>
       )}
       <Gust run={run} />
+      {run.watch.length > 0 && (
+        <Suspense>
+          <WatchCard job={job} run={run} me={info.me} />
+        </Suspense>
+      )}
       {run.protections
         .filter((p) => p.mine)
         .map((p) => (

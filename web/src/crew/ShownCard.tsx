@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../api/client';
 import { useTalk } from '../api/job';
 import { Sign } from '../figures/Sign';
+import '../words/pages';
 import { useWords } from '../words/words';
 
 /** The card of the briefing that is shown just now, in the words of who holds this phone. */

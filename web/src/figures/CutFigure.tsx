@@ -2,6 +2,7 @@ import css from '../ui/layout.module.css';
 import type { Schemas } from '../api/client';
 import { useUnits } from '../units/useUnits';
 import { azimuth } from '../units/format';
+import '../words/pages';
 import { useTerms, useWords } from '../words/words';
 
 type Card = Schemas['CutPart'];

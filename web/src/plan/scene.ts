@@ -24,6 +24,8 @@ export type PlanScene = {
   downhillDeg: number;
   changes: Schemas['BriefPlanComparisonChange'][];
   outcomes: Schemas['Outcome'][];
+  /** Instruments in use while it runs. */
+  watch: Schemas['WatchView'][];
 };
 
 /** Half of what is shown at least of a tangle, metres. */

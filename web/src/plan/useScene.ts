@@ -6,9 +6,11 @@ import {
   useLays,
   usePlan,
   useReview,
+  useRun,
   useStems,
   useSteps,
   useTangle,
+  useWatch,
 } from '../api/job';
 import { usePlanView } from './planView';
 import type { PlanScene } from './scene';
@@ -28,6 +30,8 @@ export function useScene(job: string, at: Looking): PlanScene {
   const briefings = useBriefings(job).data;
   const review = useReview(job).data;
   const step = usePlanView((v) => v.step);
+  const inUse = (useRun(job).data?.watch.length ?? 0) > 0;
+  const watch = useWatch(job, inUse && at.stage === 'run').data;
   const { stage, preview, dial, focus, pointed, selected, feature } = at;
   return useMemo(
     () => ({
@@ -50,6 +54,7 @@ export function useScene(job: string, at: Looking): PlanScene {
       downhillDeg: info?.downhillDeg ?? 0,
       changes: briefings?.sinceLatest.length ? briefings.sinceLatest : (briefings?.issues.at(-1)?.changes ?? []),
       outcomes: (review?.outcomes ?? []).map((o) => o.outcome),
+      watch: (inUse && watch) || [],
     }),
     [
       features,
@@ -62,6 +67,8 @@ export function useScene(job: string, at: Looking): PlanScene {
       plan,
       briefings,
       review,
+      inUse,
+      watch,
       preview,
       dial,
       focus,

@@ -1326,6 +1326,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/run/instruments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts an instrument to use: from now on its silence is not known. */
+        post: operations["watchUse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/run/instruments/{id}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts one away, with the reason: nothing rests on it any more. */
+        post: operations["watchAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/run/instruments/{id}/made-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tells a simulated instrument what to read from now on. */
+        post: operations["watchMakeUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/run/lift-reasons": {
         parameters: {
             query?: never;
@@ -1456,6 +1507,23 @@ export interface paths {
         put?: never;
         /** Ticks off a cut or check, or takes the tick back. */
         post: operations["runTick"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/run/watch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the instruments in use read now, against the limits of the briefed step. */
+        get: operations["watchWatch"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -4076,7 +4144,7 @@ export interface components {
         AgainstView: {
             subject: string;
             /** @enum {string} */
-            why: "NO_STEP" | "HOLD" | "SIGNAL" | "NO_BRIEFING" | "PLAN_CHANGED" | "STOP" | "SECOND_OPINION" | "CAUTION" | "NOT_SIGNED" | "NOT_READY" | "NOT_DONE" | "FIRST" | "ASK_AGAIN" | "GUST" | "WIND_SILENT" | "LOOK_AGAIN" | "CLOSED";
+            why: "NO_STEP" | "HOLD" | "SIGNAL" | "NO_BRIEFING" | "PLAN_CHANGED" | "STOP" | "SECOND_OPINION" | "CAUTION" | "NOT_SIGNED" | "NOT_READY" | "NOT_DONE" | "FIRST" | "ASK_AGAIN" | "GUST" | "WIND_SILENT" | "WATCH" | "LOOK_AGAIN" | "CLOSED";
             words: string;
         };
         AimRequest: {
@@ -4166,6 +4234,9 @@ export interface components {
         AskedSteps: {
             asked: components["schemas"]["AskedStep"][];
             there: components["schemas"]["StepBecause"][];
+        };
+        AwayRequest: {
+            reason: string;
         };
         /** @description Directions nobody leaves by, clockwise from one edge to the other. */
         BarredSectorView: {
@@ -5349,6 +5420,14 @@ export interface components {
             why: string;
             words: string;
         };
+        FixView: {
+            at: components["schemas"]["Spot"];
+            /**
+             * Format: double
+             * @description of east and north each
+             */
+            sigmaM: number;
+        };
         FoundChoice: {
             /** @enum {string} */
             key: "SEEN" | "SOUNDED" | "PROBED" | "OPENED_FACE";
@@ -5567,6 +5646,7 @@ export interface components {
             arrivedAt: string;
             /** Format: date-time */
             at: string;
+            because?: components["schemas"]["MessageView"];
             first?: components["schemas"]["MessageView"];
             /** @description of the press that called it */
             id: string;
@@ -5694,6 +5774,17 @@ export interface components {
             /** Format: int64 */
             version: number;
             withdrawn?: boolean;
+        };
+        InstrumentId: {
+            id: string;
+        };
+        InstrumentRequest: {
+            /** @enum {string} */
+            kind: "LINE" | "LOAD" | "BEACON";
+            /** @description as it stands on the device */
+            number: string;
+            /** @description who carries it, for a beacon alone */
+            personId?: string;
         };
         IssueNumber: {
             /** Format: int32 */
@@ -5936,7 +6027,7 @@ export interface components {
             /** Format: double */
             toDeg: number;
         };
-        /** @description The fixed lay of a stem and what follows from it; bias and sigma are empty where control is not proven, the cut card and the gust at which this stem holds, the strictest of house, leader and what hinge and line stand, in older documents. */
+        /** @description The fixed lay of a stem and what follows from it; bias and sigma are empty where control is not proven, the cut card, the gust at which this stem holds (the strictest of house, leader and what hinge and line stand) and what its line may carry in older documents; the line also where nothing is pulled. */
         LayPart: {
             /** Format: double */
             biasDeg?: number;
@@ -5953,6 +6044,7 @@ export interface components {
             hingeThickM: number;
             /** Format: double */
             layDeg: number;
+            line?: components["schemas"]["LineLimits"];
             /** @enum {string} */
             means: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
             /** Format: double */
@@ -6224,6 +6316,24 @@ export interface components {
             thicknesses: components["schemas"]["Thickness"][];
             turns: components["schemas"]["LimbTurn"][];
         };
+        /** @description What the plan allows in a line, N in its standing part. */
+        LineLimits: {
+            /**
+             * Format: double
+             * @description what the weakest piece of the rig may carry; where no rope was chosen at most the planned pull
+             */
+            mostN: number;
+            /**
+             * Format: double
+             * @description what brings the stem with the wind against it at which work stops, with its reserve
+             */
+            plannedN: number;
+            /**
+             * Format: double
+             * @description before the release; 0 where the plan asks for none
+             */
+            pretensionN: number;
+        };
         /** @description A line that stands by. */
         LineRequest: {
             /** Format: double */
@@ -6387,6 +6497,17 @@ export interface components {
             useWords: string;
             /** Format: double */
             widthM: number;
+        };
+        /** @description What a simulated instrument shall read from now on. */
+        MadeUpRequest: {
+            at?: components["schemas"]["Spot"];
+            /**
+             * Format: double
+             * @description of a line or a load, N, 0 to 1,000,000
+             */
+            forceN?: number;
+            /** @description nothing is heard of it any more */
+            silent: boolean;
         };
         /** @description How the person reads from now on, wherever they are signed in. */
         MannerRequest: {
@@ -7570,6 +7691,8 @@ export interface components {
             tickedSteps: components["schemas"]["TickedStep"][];
             /** @description where those without a part wait */
             waitAt: string;
+            /** @description the instruments in use */
+            watch: components["schemas"]["WatchView"][];
             wind: components["schemas"]["WindNow"];
             /**
              * @description for the caller alone
@@ -8292,13 +8415,13 @@ export interface components {
         };
         SurpriseChoice: {
             /** @enum {string} */
-            what: "SOMEBODY_INSIDE" | "STALLED" | "SAT_BACK" | "STRAP_THIN" | "FACE_ROTTEN" | "WIND_TURNED" | "HUNG";
+            what: "SOMEBODY_INSIDE" | "STALLED" | "SAT_BACK" | "STRAP_THIN" | "FACE_ROTTEN" | "WIND_TURNED" | "HUNG" | "LINE_OVERLOADED" | "LOAD_OVERLOADED";
             words: string;
         };
         SurpriseRequest: {
             id: string;
             /** @enum {string} */
-            what: "SOMEBODY_INSIDE" | "STALLED" | "SAT_BACK" | "STRAP_THIN" | "FACE_ROTTEN" | "WIND_TURNED" | "HUNG";
+            what: "SOMEBODY_INSIDE" | "STALLED" | "SAT_BACK" | "STRAP_THIN" | "FACE_ROTTEN" | "WIND_TURNED" | "HUNG" | "LINE_OVERLOADED" | "LOAD_OVERLOADED";
         };
         TakeOffRequest: {
             cutsM: number[];
@@ -9066,6 +9189,33 @@ export interface components {
             sigmaM: number;
             /** Format: double */
             thicknessM: number;
+        };
+        /** @description One instrument in use, at this moment. */
+        WatchView: {
+            /**
+             * Format: date-time
+             * @description when it was last heard; empty while it never was
+             */
+            at?: string;
+            fix?: components["schemas"]["FixView"];
+            id: string;
+            /** @enum {string} */
+            kind: "LINE" | "LOAD" | "BEACON";
+            name: components["schemas"]["MessageView"];
+            personId?: string;
+            says: components["schemas"]["MessageView"];
+            /**
+             * Format: double
+             * @description of the limit, 0 to 1; empty where there is none or nothing is known
+             */
+            share?: number;
+            simulated: boolean;
+            /** @enum {string} */
+            state: "WITHIN" | "NEAR" | "NOT_KNOWN" | "OVER";
+            /** @description with its uncertainty; empty of a beacon and while not known */
+            value?: string;
+            /** @description carries it, of a beacon */
+            who?: string;
         };
         /** @description A way out: name, azimuth of its end, metres along it, its corners from where it begins (none in older documents). */
         WayPart: {
@@ -15178,6 +15328,244 @@ export interface operations {
             };
         };
     };
+    watchUse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InstrumentRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentId"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    watchAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AwayRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    watchMakeUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MadeUpRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     runReasons: {
         parameters: {
             query?: never;
@@ -15719,6 +16107,46 @@ export interface operations {
             };
             /** @description It cannot be so; every field at fault is named */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    watchWatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WatchView"][];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

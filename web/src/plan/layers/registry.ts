@@ -1,3 +1,4 @@
+import { beacons } from './beacons';
 import { changes } from './changes';
 import { heights } from './heights';
 import type { PlanLayer } from './layer';
@@ -14,7 +15,7 @@ import { msg } from '../words';
 export const GROUND: PlanLayer[] = [targets, heights];
 
 /** What the plan says about it. */
-export const SAID: PlanLayer[] = [tangle, otherLays, lays, lit, stems, people, changes, outcomes];
+export const SAID: PlanLayer[] = [tangle, otherLays, lays, lit, stems, people, beacons, changes, outcomes];
 
 /** The picture beneath everything. */
 export const PICTURE = {

@@ -4,6 +4,7 @@ import { post, useOutbox } from '../../api/outbox';
 import { Mark } from '../../figures/Mark';
 import { clock } from '../../units/format';
 import { met } from '../../words/measures';
+import '../../words/pages';
 import { useWords } from '../../words/words';
 
 type Step = NonNullable<Schemas['RunView']['step']>;

@@ -19,6 +19,7 @@ import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { clock } from '../../units/format';
 import { CutTicks } from './CutTicks';
+import { Watch } from './Watch';
 import { msg } from './words';
 
 /** Stage 8: everyone ready, go, hold; the log writes itself. */
@@ -106,6 +107,7 @@ export default function RunPanel({ job, go }: PanelProps) {
             </ul>
           </section>
         )}
+        <Watch job={job} read={r.watch} people={info?.people ?? []} steers={r.iSteer && !info?.closed} say={say} />
         <TickedSteps job={job} steps={r.tickedSteps} />
         {step && step.cuts.length > 0 && <CutTicks job={job} step={step} />}
         {!r.going && r.against.length > 0 && step && (

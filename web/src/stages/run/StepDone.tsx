@@ -2,6 +2,7 @@ import { Button, Modal, Radio } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { newId } from '../../app/newId';
+import '../../words/pages';
 import { useWords } from '../../words/words';
 import css from './run.module.css';
 

@@ -25,6 +25,7 @@ public final class Keys {
             "crew.roster",
             "outcome",
             "run",
+            "run.watch",
             "lay",
             "lay.spread",
             "lay.sweep",

@@ -20,6 +20,7 @@ import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.cutting.CutPlan;
 import org.antevid.core.cutting.CutStep;
+import org.antevid.core.cutting.Pull;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
@@ -109,27 +110,8 @@ public class Documents {
 
     private static PlanDocument.StemPart stem(Situation s, Stems.ChosenReading k, Optional<Lays.StemChoice> chosen) {
         Optional<LayPlan> plan = s.stem(k.reading().label()).flatMap(Situation.StemFacts::lay);
-        Optional<PlanDocument.LayPart> lay = chosen.filter(Lays.StemChoice::fixed)
-                .flatMap(c -> plan.map(p -> new PlanDocument.LayPart(
-                        p.choice().layDeg(),
-                        Rounding.up(p.zone().designReachM(), 1),
-                        Rounding.up(p.zone().exclusionM(), 0),
-                        p.fan().wholeCircle(),
-                        p.fanOutline(),
-                        c.dropZone(),
-                        ways(p),
-                        p.choice().school(),
-                        p.choice().means().kind(),
-                        p.control().biasDeg(),
-                        p.control().sigmaDeg(),
-                        p.card().hingeLengthM(),
-                        p.card().hingeThickM(),
-                        s.stem(k.reading().label()).orElseThrow().zones().stream()
-                                .map(z -> new PlanDocument.ZonePart(
-                                        z.kind(), z.area().outlines(), z.clippedBy()))
-                                .toList(),
-                        Optional.of(CutPart.of(CutPlan.of(p, s.site()), hands(s.steps(), s.people(), p))),
-                        Optional.of(p.gustLimitMs(s.windLimitMs())))));
+        Optional<PlanDocument.LayPart> lay =
+                chosen.filter(Lays.StemChoice::fixed).flatMap(c -> plan.map(p -> lay(s, k, c, p)));
         List<Spot> beneath = s.hangs().stream()
                 .filter(h -> h.hung().equals(k.reading().label()))
                 .findFirst()
@@ -144,6 +126,30 @@ public class Documents {
                 lay,
                 beneath,
                 closed(s, k));
+    }
+
+    private static PlanDocument.LayPart lay(Situation s, Stems.ChosenReading k, Lays.StemChoice c, LayPlan p) {
+        CutPlan cut = CutPlan.of(p, s.site());
+        return new PlanDocument.LayPart(
+                p.choice().layDeg(),
+                Rounding.up(p.zone().designReachM(), 1),
+                Rounding.up(p.zone().exclusionM(), 0),
+                p.fan().wholeCircle(),
+                p.fanOutline(),
+                c.dropZone(),
+                ways(p),
+                p.choice().school(),
+                p.choice().means().kind(),
+                p.control().biasDeg(),
+                p.control().sigmaDeg(),
+                p.card().hingeLengthM(),
+                p.card().hingeThickM(),
+                s.stem(k.reading().label()).orElseThrow().zones().stream()
+                        .map(z -> new PlanDocument.ZonePart(z.kind(), z.area().outlines(), z.clippedBy()))
+                        .toList(),
+                Optional.of(CutPart.of(cut, hands(s.steps(), s.people(), p))),
+                Optional.of(p.gustLimitMs(s.windLimitMs())),
+                cut.pull().map(Pull::limits));
     }
 
     private static Optional<PlanDocument.ClosedPart> closed(Situation s, Stems.ChosenReading k) {

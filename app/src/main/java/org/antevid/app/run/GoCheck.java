@@ -21,6 +21,7 @@ import org.antevid.app.place.Places;
 import org.antevid.app.run.store.RunEventEntity;
 import org.antevid.app.tangle.Turns;
 import org.antevid.core.brief.PlanDocument;
+import org.antevid.core.brief.WatchedStep;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
 import org.antevid.core.cutting.CutStep;
@@ -59,6 +60,7 @@ class GoCheck {
     private final JobCache kept;
     private final Anemometer anemometer;
     private final Turns turns;
+    private final Instruments instruments;
 
     GoCheck(
             RunBook book,
@@ -70,7 +72,8 @@ class GoCheck {
             JobLog log,
             JobCache kept,
             Anemometer anemometer,
-            Turns turns) {
+            Turns turns,
+            Instruments instruments) {
         this.book = book;
         this.crews = crews;
         this.briefings = briefings;
@@ -81,6 +84,7 @@ class GoCheck {
         this.kept = kept;
         this.anemometer = anemometer;
         this.turns = turns;
+        this.instruments = instruments;
     }
 
     RunFacts facts(String jobId) {
@@ -95,38 +99,17 @@ class GoCheck {
                 .filter(at -> LookAgain.old(Duration.between(at, Instant.now()).toSeconds()))
                 .flatMap(at -> facts.step().flatMap(Step::stem))
                 .ifPresent(l -> late.add(Against.of(Why.LOOK_AGAIN, l).with("stem", Arg.name(l))));
-        return late.isEmpty() ? facts : with(late, facts);
+        List<Instruments.Now> now =
+                instruments.read(facts.watch().inUse(), facts.watch().step());
+        now.stream()
+                .filter(n -> facts.step().isPresent() && n.watched().standsAgainst())
+                .forEach(n -> late.add(
+                        new Against(Why.WATCH, n.inUse().id(), n.watched().says())));
+        return late.isEmpty() && now.isEmpty() ? facts : facts.at(late, now);
     }
 
     private static boolean silent(Anemometer.Reading wind) {
         return Duration.between(wind.at(), Instant.now()).compareTo(OLDEST_WIND) > 0;
-    }
-
-    /** What only time brings: it is asked each time, not kept. */
-    private static RunFacts with(List<Against> late, RunFacts f) {
-        List<Against> against = new ArrayList<>(f.against());
-        against.addAll(late);
-        return new RunFacts(
-                f.course(),
-                f.step(),
-                f.ticked(),
-                f.stepsInAll(),
-                f.briefing(),
-                f.planChanged(),
-                against,
-                f.cautions(),
-                f.protections(),
-                f.asked(),
-                f.cuts(),
-                f.people(),
-                f.times(),
-                f.newest(),
-                f.gustLimitMs(),
-                f.leaderId(),
-                f.ringM(),
-                f.waitAt(),
-                f.asksWhatItDid(),
-                f.lookedAt());
     }
 
     private RunFacts make(String jobId, Judgement.Outside outside) {
@@ -172,7 +155,11 @@ class GoCheck {
                 ring,
                 job.meetingPoint(),
                 step.filter(s -> turns.asksWhatItDid(jobId, s)).isPresent(),
-                step.flatMap(Step::stem).flatMap(l -> turns.lookedAt(jobId, l)));
+                step.flatMap(Step::stem).flatMap(l -> turns.lookedAt(jobId, l)),
+                new RunFacts.Watch(
+                        instruments.inUse(jobId),
+                        plan.flatMap(p -> step.flatMap(s -> p.step(s.id())).map(s -> WatchedStep.of(p, s))),
+                        List.of()));
     }
 
     /** @return steps that need no go, from the last step that had one to the next that follows this one */
@@ -213,9 +200,7 @@ class GoCheck {
 
     private static List<CutStep> briefed(Step step, Optional<PlanDocument> plan) {
         if (step.kind() == Step.Kind.RELEASE) {
-            return plan.stream()
-                    .flatMap(p -> p.steps().stream())
-                    .filter(s -> s.id().equals(step.id()))
+            return plan.flatMap(p -> p.step(step.id())).stream()
                     .flatMap(s -> s.ticks().stream())
                     .toList();
         }

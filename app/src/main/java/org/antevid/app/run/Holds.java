@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.antevid.app.job.Change;
@@ -16,6 +17,7 @@ import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.run.store.RunEventEntity;
+import org.antevid.app.trace.StoredJson;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Refusal;
@@ -63,6 +65,7 @@ public class Holds implements Headlines {
      * @param id of the press that called it
      * @param through what a lift has to name: its newest press
      * @param what it was called for, once somebody said
+     * @param because what an instrument read, when it was one that called it
      * @param first the first thing that is done then
      */
     public record HoldView(
@@ -79,6 +82,7 @@ public class Holds implements Headlines {
             Optional<String> liftedBy,
             Optional<Message> liftReason,
             Optional<Message> what,
+            Optional<Message> because,
             Optional<Message> first) {}
 
     private static Message why(RunEventEntity lift) {
@@ -101,12 +105,12 @@ public class Holds implements Headlines {
         Map<Long, RunEventEntity> bySeq = lines.stream().collect(Collectors.toMap(l -> l.seq, Function.identity()));
         Course course = RunBook.course(lines);
         return course.holds().stream()
-                .map(h -> view(h, bySeq, course.surprise(h).map(s -> Surprise.valueOf(s.detail()))))
+                .map(h -> view(h, bySeq, course.surprise(h)))
                 .sorted(Comparator.comparingLong(HoldView::through).reversed())
                 .toList();
     }
 
-    private static HoldView view(Hold hold, Map<Long, RunEventEntity> lines, Optional<Surprise> what) {
+    private static HoldView view(Hold hold, Map<Long, RunEventEntity> lines, Optional<Happening> surprise) {
         List<PressView> presses = hold.presses().stream()
                 .map(p -> Require.present(lines, p.seq()))
                 .map(l -> new PressView(l.subject, l.who, l.personId, l.reason, l.pressed(), l.at))
@@ -120,6 +124,7 @@ public class Holds implements Headlines {
                 .stream()
                 .toList();
         PressView first = presses.get(0);
+        Optional<Surprise> what = surprise.map(s -> Surprise.valueOf(s.detail()));
         Optional<RunEventEntity> lift = hold.lift().map(l -> lines.get(l.seq()));
         return new HoldView(
                 hold.presses().get(0).subject(),
@@ -135,6 +140,9 @@ public class Holds implements Headlines {
                 lift.map(l -> l.who),
                 lift.map(Holds::why),
                 what.map(Message::of),
+                surprise.map(s -> Require.present(lines, s.seq()).reason)
+                        .filter(r -> !r.isEmpty())
+                        .map(StoredJson::message),
                 what.map(w -> Message.of(w.first())));
     }
 
@@ -156,6 +164,31 @@ public class Holds implements Headlines {
                                     .with("reason", Optional.of(Arg.name(clean)).filter(x -> !clean.isEmpty()))
                                     .with("minutes", part(ago, ago.toMinutes()).filter(x -> ago.toMinutes() > 0))
                                     .with("seconds", part(ago, ago.toSecondsPart())));
+                    jobs.touched(jobId, Change.HOLD);
+                });
+    }
+
+    /** An instrument has crossed its limit while a step runs: everything stops, and everybody is told why. */
+    void forced(String jobId, Instruments.Now now) {
+        String id = "watch-" + UUID.randomUUID();
+        press(jobId, id, "", Duration.ZERO, Runs.WATCH);
+        now.watched()
+                .forces()
+                .ifPresent(what -> called(jobId, id, what, now.watched().says()));
+    }
+
+    private void called(String jobId, String id, Surprise what, Message says) {
+        String why = StoredJson.write(says);
+        book.append(
+                jobId,
+                new RunBook.Line(Happening.Kind.SURPRISED, id, what.name(), 0, why, Optional.empty()),
+                "",
+                Runs.WATCH,
+                () -> {
+                    log.write(
+                            jobId,
+                            Runs.WATCH.name(),
+                            Message.of(LogWords.SURPRISE).with("what", Arg.said(says)));
                     jobs.touched(jobId, Change.HOLD);
                 });
     }

@@ -10,6 +10,7 @@ import org.antevid.app.briefing.Briefings;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.place.Places;
 import org.antevid.app.trace.StoredJson;
+import org.antevid.core.brief.WatchedStep;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
 import org.antevid.core.cutting.CutStep;
@@ -31,6 +32,7 @@ import org.antevid.core.run.LogWords;
  * @param asksWhatItDid the step's stem hangs or lies: what it did is told when it is done
  * @param lookedAt when the step's stem was last looked at, of one that hangs or lies
  * @param newest the newest lines of the log
+ * @param watch the instruments in use, and what they read at the moment it was asked
  */
 public record RunFacts(
         Course course,
@@ -52,7 +54,42 @@ public record RunFacts(
         Optional<Double> ringM,
         String waitAt,
         boolean asksWhatItDid,
-        Optional<Instant> lookedAt) {
+        Optional<Instant> lookedAt,
+        Watch watch) {
+    /**
+     * What instruments watch.
+     *
+     * @param step limits and closed ground as they were briefed; empty before that
+     * @param now what they read; asked each time, never kept
+     */
+    public record Watch(List<Instruments.InUse> inUse, Optional<WatchedStep> step, List<Instruments.Now> now) {}
+
+    /** @return the same with what only the moment brings: what stands against a go now, what instruments read */
+    RunFacts at(List<Against> late, List<Instruments.Now> now) {
+        return new RunFacts(
+                course,
+                step,
+                ticked,
+                stepsInAll,
+                briefing,
+                planChanged,
+                Stream.concat(against.stream(), late.stream()).toList(),
+                cautions,
+                protections,
+                asked,
+                cuts,
+                people,
+                times,
+                newest,
+                gustLimitMs,
+                leaderId,
+                ringM,
+                waitAt,
+                asksWhatItDid,
+                lookedAt,
+                new Watch(watch.inUse, watch.step, now));
+    }
+
     /** Who wrote a happening, and when. */
     public record Line(String who, Instant at, String reason) {}
 

@@ -19,13 +19,14 @@ import org.springframework.transaction.event.TransactionalEventListener;
 
 /**
  * Ends a go within a second of whatever took its reasons away: after each change of the job, and twice a second for
- * wind and clock.
+ * wind, instruments and clock. What crosses its limit calls a hold.
  */
 @Component
 class RunWatch {
     private static final Logger LOG = LoggerFactory.getLogger(RunWatch.class);
     private static final long EVERY_MS = 500;
     private final Runs runs;
+    private final Holds holds;
     private final RunEventRepository events;
     private final Set<String> open = ConcurrentHashMap.newKeySet();
     private final ScheduledExecutorService thread = Executors.newSingleThreadScheduledExecutor(r -> {
@@ -34,8 +35,9 @@ class RunWatch {
         return t;
     });
 
-    RunWatch(Runs runs, RunEventRepository events) {
+    RunWatch(Runs runs, Holds holds, RunEventRepository events) {
         this.runs = runs;
+        this.holds = holds;
         this.events = events;
     }
 
@@ -60,6 +62,7 @@ class RunWatch {
 
     private void look(String jobId) {
         try {
+            runs.forced(jobId).ifPresent(n -> holds.forced(jobId, n));
             if (runs.watch(jobId)) {
                 open.add(jobId);
             } else {

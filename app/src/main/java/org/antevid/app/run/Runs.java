@@ -40,7 +40,7 @@ import org.springframework.stereotype.Service;
 @Service
 public class Runs {
     /** Who ends a go when nobody in particular did. */
-    private static final SignedIn WATCH = SignedIn.nobody("the watch");
+    static final SignedIn WATCH = SignedIn.nobody("Watch");
 
     private final RunBook book;
     private final GoCheck check;
@@ -313,6 +313,15 @@ public class Runs {
                     who,
                     Message.of(LogWords.STAND_FAST).with("why", Arg.said(why)));
         }
+    }
+
+    /** @return the instrument whose reading stops everything; empty while no go is open */
+    Optional<Instruments.Now> forced(String jobId) {
+        return book.course(jobId).openGo().isEmpty()
+                ? Optional.empty()
+                : check.facts(jobId).watch().now().stream()
+                        .filter(n -> n.watched().forces().isPresent())
+                        .findFirst();
     }
 
     /** @return whether a go is open still; one that no longer goes is ended with what stands against it */

@@ -12,6 +12,7 @@ import org.antevid.core.lay.zone.Zone;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
+import org.antevid.core.run.watch.LineLimits;
 import org.antevid.core.site.EmergencyCard;
 import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Protection;
@@ -91,8 +92,8 @@ public record PlanDocument(
 
     /**
      * The fixed lay of a stem and what follows from it; bias and sigma are empty where control is not proven, the cut
-     * card and the gust at which this stem holds, the strictest of house, leader and what hinge and line stand, in
-     * older documents.
+     * card, the gust at which this stem holds (the strictest of house, leader and what hinge and line stand) and what
+     * its line may carry in older documents; the line also where nothing is pulled.
      */
     public record LayPart(
             double layDeg,
@@ -110,8 +111,10 @@ public record PlanDocument(
             double hingeThickM,
             List<ZonePart> zones,
             Optional<CutPart> cuts,
-            Optional<Double> gustLimitMs) {
+            Optional<Double> gustLimitMs,
+            Optional<LineLimits> line) {
         public LayPart {
+            line = line == null ? Optional.empty() : line;
             gustLimitMs = gustLimitMs == null ? Optional.empty() : gustLimitMs;
             cuts = cuts == null ? Optional.empty() : cuts;
             zones = zones == null ? List.of() : List.copyOf(zones);
@@ -134,7 +137,8 @@ public record PlanDocument(
                     hingeThickM,
                     zones,
                     Optional.empty(),
-                    gustLimitMs);
+                    gustLimitMs,
+                    Optional.empty());
         }
     }
 
@@ -210,6 +214,10 @@ public record PlanDocument(
 
     public Optional<StemPart> stem(String label) {
         return stems.stream().filter(s -> s.label().equals(label)).findFirst();
+    }
+
+    public Optional<StepPart> step(String id) {
+        return steps.stream().filter(s -> s.id().equals(id)).findFirst();
     }
 
     /** @return gust at which the work on this stem holds, m/s */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.antevid.core.assist.Kit;
 import org.antevid.core.assist.PullLine;
 import org.antevid.core.assist.Rig;
@@ -16,6 +17,7 @@ import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
+import org.antevid.core.run.watch.LineLimits;
 import org.antevid.core.site.Site;
 import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.StemMass;
@@ -170,6 +172,30 @@ public record Pull(
                 pretension,
                 travel,
                 checks(p, aimed, now, still, kit));
+    }
+
+    /** @return what an instrument in the line is held against */
+    public LineLimits limits() {
+        return new LineLimits(pretensionN, atLimit.tensionN(), mostN());
+    }
+
+    /**
+     * @return tension in the line at which its weakest chosen piece carries what it may, N; where no rope was chosen at
+     *     most the pull at the work limit: knowing less allows no more
+     */
+    private double mostN() {
+        Rig rig = means.rig();
+        Optional<Double> redirected = still.blockN().filter(n -> still.tensionN() > 0);
+        double perNewton = redirected.map(n -> n / still.tensionN()).orElse(1.0);
+        double passed =
+                redirected.isPresent() ? rig.block().map(Kit.Block::efficiency).orElse(0.9) : 1;
+        return Stream.of(
+                        Optional.of(rig.ropeAllowsN(passed).orElse(atLimit.tensionN())),
+                        rig.sling().map(s -> s.wllN() / perNewton),
+                        redirected.flatMap(n -> rig.block()).map(b -> b.wllN() / perNewton))
+                .flatMap(Optional::stream)
+                .min(Double::compare)
+                .orElseThrow();
     }
 
     private static PullLine.Geometry geometry(

@@ -31,6 +31,8 @@ public record Against(Why why, String subject, Message message) {
         ASK_AGAIN,
         GUST,
         WIND_SILENT,
+        /** an instrument reads beyond its limit, or says nothing */
+        WATCH,
         LOOK_AGAIN,
         CLOSED
     }

@@ -16,7 +16,11 @@ public enum Surprise implements Code {
     /** the opened face shows decay */
     FACE_ROTTEN,
     WIND_TURNED,
-    HUNG;
+    HUNG,
+    /** the line pulls harder than its weakest piece may carry */
+    LINE_OVERLOADED,
+    /** more hangs in the machine than was planned */
+    LOAD_OVERLOADED;
 
     /** The first thing that is done. */
     public enum First implements Code {
@@ -26,7 +30,9 @@ public enum Surprise implements Code {
         STRAP_THIN,
         FACE_ROTTEN,
         WIND_TURNED,
-        HUNG
+        HUNG,
+        LINE_OVERLOADED,
+        LOAD_OVERLOADED
     }
 
     public First first() {
@@ -38,6 +44,8 @@ public enum Surprise implements Code {
             case FACE_ROTTEN -> First.FACE_ROTTEN;
             case WIND_TURNED -> First.WIND_TURNED;
             case HUNG -> First.HUNG;
+            case LINE_OVERLOADED -> First.LINE_OVERLOADED;
+            case LOAD_OVERLOADED -> First.LOAD_OVERLOADED;
         };
     }
 }

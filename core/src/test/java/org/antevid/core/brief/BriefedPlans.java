@@ -46,6 +46,7 @@ final class BriefedPlans {
                 0.053,
                 List.of(),
                 Optional.of(cuts),
+                Optional.empty(),
                 Optional.empty());
         PlanDocument.StemPart stem = new PlanDocument.StemPart(
                 "S1",

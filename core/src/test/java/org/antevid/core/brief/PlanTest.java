@@ -52,6 +52,7 @@ class PlanTest {
                 0.053,
                 List.of(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
         PlanDocument.PostPart post = new PlanDocument.PostPart(
                 "sefa",

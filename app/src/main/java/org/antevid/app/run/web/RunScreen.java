@@ -104,6 +104,7 @@ final class RunScreen {
      * @param ringM of the step's stem
      * @param iSteer the caller gives the go and lifts: the leader, or the deputy
      * @param waitAt where those without a part wait
+     * @param watch the instruments in use
      */
     record RunView(
             Optional<Integer> briefing,
@@ -124,7 +125,8 @@ final class RunScreen {
             String gustLimit,
             Optional<DeputyState> deputy,
             boolean iSteer,
-            WindNow wind) {}
+            WindNow wind,
+            List<WatchView> watch) {}
 
     /** @param accepted before that it is an offer and gives no right */
     record DeputyState(String personId, String name, boolean accepted, boolean mine) {}
@@ -168,7 +170,8 @@ final class RunScreen {
                         Speech.words().plusMinus(Dimension.SPEED, w.gustMs()),
                         w.fromDeg(),
                         w.simulated(),
-                        w.at()));
+                        w.at()),
+                WatchView.of(f.watch()));
     }
 
     private static boolean isDeputy(Optional<Deputies.Deputy> deputy, SignedIn me) {
