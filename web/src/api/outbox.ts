@@ -9,6 +9,7 @@ export type UnsentKind =
   | 'hold'
   | 'stopped'
   | 'surprise'
+  | 'face'
   | 'ready'
   | 'tick'
   | 'protection'

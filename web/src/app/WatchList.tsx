@@ -23,7 +23,9 @@ export default function WatchList({ all, more }: { all: Watch[]; more?: (w: Watc
         <li key={w.id} className={w.state === 'WITHIN' ? undefined : css.look}>
           <p className={css.line}>
             <Mark kind={MARK[w.state]} />
-            <b className={css.name}>{w.name.words}</b>
+            <b className={css.name}>
+              {w.name.words} {w.simulated && <span className="sim">{t('simulated')}</span>}
+            </b>
             {w.value && <b className="n">{w.value}</b>}
           </p>
           <p>{w.says.words}</p>
@@ -34,7 +36,6 @@ export default function WatchList({ all, more }: { all: Watch[]; more?: (w: Watc
           )}
           <p className={css.age}>
             {w.at && <span className="n">{clock(w.at)}</span>}
-            {w.simulated && <span className="sim">{t('simulated')}</span>}
             {more?.(w)}
           </p>
         </li>

@@ -2,7 +2,11 @@ import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { api, data, type Schemas } from '../api/client';
 import { post } from '../api/outbox';
+import { lazy, Suspense } from 'react';
+import { later } from './later';
 import { newId } from './newId';
+
+const WhatNext = lazy(() => later(() => import('./WhatNext')));
 
 type Props = { job: string; hold: Schemas['HoldView']; ask: string };
 
@@ -16,9 +20,14 @@ export function WhatIsIt({ job, hold, ask }: Props) {
     }).data ?? [];
   if (hold.what && hold.first)
     return (
-      <p className="first">
-        <b>{hold.because?.words ?? hold.what.words}</b>: {hold.first.words}
-      </p>
+      <>
+        <p className="first">
+          <b>{hold.because?.words ?? hold.what.words}</b>: {hold.first.words}
+        </p>
+        <Suspense>
+          <WhatNext job={job} hold={hold} />
+        </Suspense>
+      </>
     );
   return (
     <div className="reasons" role="group" aria-label={ask}>

@@ -22,6 +22,7 @@ const ahead = {
   plan: () => import('../plan/PlanSketch'),
   go: () => import('./LeadersGo'),
 };
+const FaceForm = lazy(() => later(() => import('./FaceForm')));
 const ShownCard = lazy(() => later(() => import('./ShownCard')));
 const BriefPage = lazy(() => later(ahead.brief));
 const SeePage = lazy(() => later(ahead.see));
@@ -33,6 +34,7 @@ const AFTER: Record<UnsentKind, string[]> = {
   hold: [],
   stopped: [],
   surprise: ['hold'],
+  face: ['card', 'run'],
   ready: ['run'],
   tick: ['run'],
   protection: ['run'],
@@ -156,6 +158,13 @@ export default function CrewApp() {
             steers={run?.iSteer ?? false}
             say={setRefused}
           />
+        )}
+        {hold?.what?.code === 'Surprise.FACE_ROTTEN' && run?.step?.iCut && (
+          <Suspense>
+            <div className="c">
+              <FaceForm job={job} />
+            </div>
+          </Suspense>
         )}
         {shown && !shown.mine && (
           <Suspense>

@@ -1,8 +1,10 @@
 import css from '../ui/layout.module.css';
+import { Collapse } from 'antd';
 import type { Schemas } from '../api/client';
 import { useRun } from '../api/job';
 import { CutFigure } from '../figures/CutFigure';
 import { CutTicks } from '../stages/run/CutTicks';
+import FaceForm from './FaceForm';
 import { useUnits } from '../units/useUnits';
 import { met } from '../words/measures';
 import '../words/pages';
@@ -63,6 +65,13 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
                 </span>
               </div>
             </div>
+            {ticking && run?.step?.iCut && (
+              <Collapse
+                ghost
+                className="c"
+                items={[{ key: 'face', label: t('face.open'), children: <FaceForm job={job} /> }]}
+              />
+            )}
             <div className={css.figureBox}>
               <CutFigure card={c} phone />
             </div>

@@ -1237,6 +1237,27 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/run/face": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the opened face may show. */
+        get: operations["faceFace"];
+        /**
+         * Says what it showed: the work halts and the card is computed anew.
+         * @description Says what it showed: the work halts and the card is computed anew. More wood than was read before is refused.
+         */
+        put: operations["faceOpened"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/run/go": {
         parameters: {
             query?: never;
@@ -1286,6 +1307,23 @@ export interface paths {
         put?: never;
         /** Lifts a hold, with its reason, through the newest press the leader has seen. */
         post: operations["runLift"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/run/holds/{hold}/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What can be done next after what a hold was called for, from the plan that was briefed. */
+        get: operations["runNext"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -4138,6 +4176,15 @@ export interface components {
             /** @description ids of the steps that were added, in their order */
             steps: string[];
         };
+        /** @description What can be done next after a surprise, from the plan that was briefed; everybody stands fast meanwhile. It is offered and decides nothing: whoever leads plans anew, and whoever is concerned is asked. */
+        AfterSurprise: {
+            /**
+             * @description the stage where it is planned or said
+             * @enum {string}
+             */
+            at: "PLACE" | "STEMS" | "LAY" | "CUTS" | "TANGLE" | "CREW" | "BRIEF" | "RUN" | "REVIEW";
+            says: components["schemas"]["MessageView"];
+        };
         AgainRequest: {
             secret: string;
         };
@@ -5194,6 +5241,25 @@ export interface components {
             here: string;
             /** @description as the catalogue has it */
             usual: string;
+        };
+        FaceChoices: {
+            looks: components["schemas"]["LookChoice"][];
+            /** @description from one side inward, most first */
+            sound: components["schemas"]["SoundChoice"][];
+        };
+        FaceRequest: {
+            /** @enum {string} */
+            look: "BRIGHT" | "STAINED" | "BROWN_OR_SOFT";
+            /**
+             * Format: double
+             * @description metres from the left bark inward, 0 to 2.5
+             */
+            soundLeftM: number;
+            /**
+             * Format: double
+             * @description the same from the right
+             */
+            soundRightM: number;
         };
         /** @description What was measured after the fall: tip by bearing and distance from the stump, hinge found on the stump. */
         FallMeasures: {
@@ -6425,6 +6491,11 @@ export interface components {
             verdict: "FELL_FROM_GROUND" | "FELL_WITH_PULL" | "SECTION" | "DISMANTLE" | "CRANE" | "MACHINE_ONLY" | "LEAVE_AND_CLOSE" | "WALK_AWAY";
             verdictHangsOnIt: boolean;
             verdictWords: string;
+        };
+        LookChoice: {
+            /** @enum {string} */
+            look: "BRIGHT" | "STAINED" | "BROWN_OR_SOFT";
+            words: string;
         };
         /** @description A line nobody has planned yet. */
         LookProposedLine: {
@@ -7960,6 +8031,14 @@ export interface components {
              */
             longitudeDeg: number;
         };
+        SoundChoice: {
+            /**
+             * Format: double
+             * @description metres from the bark inward
+             */
+            soundM: number;
+            words: string;
+        };
         SpeciesChoice: {
             botanical: string;
             hinge: string;
@@ -8253,6 +8332,7 @@ export interface components {
             cuts: components["schemas"]["TickView"][];
             iAmPosted: boolean;
             iAmReady: boolean;
+            iCut: boolean;
             iMayConfirmStopped: boolean;
             iMayTick: boolean;
             iSeeReady: boolean;
@@ -14895,6 +14975,124 @@ export interface operations {
             };
         };
     };
+    faceFace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaceChoices"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    faceOpened: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FaceRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     runGo: {
         parameters: {
             query?: never;
@@ -15161,6 +15359,47 @@ export interface operations {
             };
             /** @description It cannot be so; every field at fault is named */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    runNext: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                hold: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AfterSurprise"][];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -42,6 +42,9 @@ export default function RunPanel({ job, go }: PanelProps) {
   const give = () => void act(api.POST('/api/jobs/{job}/run/go', { ...path, body: { id: newId() } }));
   if (!r) return <Waiting className="body" />;
   const step = r.step;
+  const watch = (
+    <Watch job={job} read={r.watch} people={info?.people ?? []} steers={r.iSteer && !info?.closed} say={say} />
+  );
   const ready = step?.people.filter((p) => p.readyAt).length ?? 0;
   return (
     <>
@@ -107,7 +110,7 @@ export default function RunPanel({ job, go }: PanelProps) {
             </ul>
           </section>
         )}
-        <Watch job={job} read={r.watch} people={info?.people ?? []} steers={r.iSteer && !info?.closed} say={say} />
+        {r.watch.length > 0 && watch}
         <TickedSteps job={job} steps={r.tickedSteps} />
         {step && step.cuts.length > 0 && <CutTicks job={job} step={step} />}
         {!r.going && r.against.length > 0 && step && (
@@ -128,6 +131,7 @@ export default function RunPanel({ job, go }: PanelProps) {
           leader={leader && !info?.closed}
           say={say}
         />
+        {r.watch.length === 0 && watch}
         <section aria-label={msg('log')}>
           <h2>
             {msg('logWrittenByItself')} <span>{msg('newest', { logCount: r.log.length })}</span>

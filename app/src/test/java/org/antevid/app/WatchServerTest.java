@@ -99,8 +99,9 @@ class WatchServerTest {
         String line = use("LINE", "D1 " + run.job, null);
         go();
         makeUp(line, Map.of("silent", true));
-        await().atMost(Duration.ofSeconds(20)).until(() -> !going());
-        assertThat(seen(run.saw).get("word").asText()).isEqualTo("STAND_FAST");
+        await().atMost(Duration.ofSeconds(20))
+                .until(() -> seen(run.saw).get("word").asText().equals("STAND_FAST"));
+        assertThat(going()).isFalse();
         assertThat(seen(run.saw).get("watch").get(0).get("state").asText()).isEqualTo("NOT_KNOWN");
         assertThat(run.on(run.leader, "POST", "/run/instruments/" + line + "/away", Map.of("reason", " "))
                         .status())
@@ -136,5 +137,35 @@ class WatchServerTest {
         assertThat(run.on(run.leader, "POST", "/run/instruments/nothing/away", Map.of("reason", "gone"))
                         .status())
                 .isEqualTo(404);
+    }
+
+    @Test
+    void whoeverCutsSaysWhatTheFaceShowsTheWorkStandsAndOnlyLessIsTakenFromThem() throws Exception {
+        go();
+        assertThat(run.on(run.watch, "GET", "/run/face", null).status()).isEqualTo(403);
+        JsonNode sound = run.on(run.saw, "GET", "/run/face", null).body().get("sound");
+        double quarter = sound.get(3).get("soundM").asDouble();
+        Map<String, Object> seen = Map.of("soundLeftM", quarter, "soundRightM", quarter, "look", "BROWN_OR_SOFT");
+        RunningJob.ok(run.on(run.saw, "PUT", "/run/face", seen));
+        assertThat(going()).isFalse();
+        assertThat(seen(run.saw).get("against").toString()).contains("PLAN_CHANGED");
+        Map<String, Object> more = Map.of(
+                "soundLeftM", sound.get(0).get("soundM").asDouble(), "soundRightM", quarter, "look", "BROWN_OR_SOFT");
+        assertThat(run.on(run.saw, "PUT", "/run/face", more).codes()).containsExactly("MORE_WOOD");
+        assertThat(run.on(run.watch, "PUT", "/run/face", seen).status()).isEqualTo(403);
+    }
+
+    @Test
+    void aSurpriseOffersWhatComesNextFromTheBriefedPlan() throws Exception {
+        go();
+        RunningJob.ok(run.on(run.saw, "POST", "/run/holds", Map.of("id", "s" + run.job)));
+        JsonNode hold = run.on(run.saw, "GET", "/run/holds", null).body().get(0);
+        String at = "/run/holds/" + hold.get("id").asText();
+        assertThat(run.on(run.saw, "GET", at + "/next", null).body()).isEmpty();
+        RunningJob.ok(run.on(run.saw, "POST", at + "/surprise", Map.of("what", "STALLED", "id", "q" + run.job)));
+        JsonNode next = run.on(run.saw, "GET", at + "/next", null).body();
+        assertThat(next).hasSize(1);
+        assertThat(next.get(0).get("at").asText()).isEqualTo("CUTS");
+        assertThat(next.get(0).get("says").get("words").asText()).contains("no second means");
     }
 }

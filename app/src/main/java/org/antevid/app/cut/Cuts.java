@@ -16,6 +16,8 @@ import org.antevid.app.lay.ChoiceRequest;
 import org.antevid.app.lay.Lays;
 import org.antevid.app.lay.ProposedLines;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.problem.NotAllowed;
+import org.antevid.app.problem.NotThere;
 import org.antevid.app.reader.Speech;
 import org.antevid.app.run.Runs;
 import org.antevid.app.sheet.Sheet;
@@ -115,6 +117,41 @@ public class Cuts {
                         .with("right", Arg.down(Dimension.SHORT, face.soundRightM()))
                         .with("wood", Arg.term(face.wood())));
         runs.end(jobId, Message.of(LogWords.CARD_ANEW).with("stem", Arg.name(label)), who);
+    }
+
+    /**
+     * The same from whoever cuts the stem of the step whose turn it is: it tightens the plan, and counts no more wood
+     * than was read before.
+     *
+     * @throws NotAllowed for anybody else
+     */
+    public void openedBy(String jobId, OpenedFace face, SignedIn cutter) {
+        String stemId = cutBy(jobId, cutter);
+        boolean more = lays.chosenFor(stemId)
+                .flatMap(Lays.StemChoice::opened)
+                .filter(o -> face.moreThan(new OpenedFace(o.soundLeftM(), o.soundRightM(), o.wood())))
+                .isPresent();
+        if (more) {
+            throw new RefusedInput("MORE_WOOD", "soundLeftM", Message.of(Answer.MORE_WOOD_IS_THE_LEADERS));
+        }
+        opened(jobId, stemId, face, "", cutter);
+    }
+
+    private String cutBy(String jobId, SignedIn cutter) {
+        return Runs.cuts(runs.facts(jobId), cutter)
+                .flatMap(label -> stems.known(jobId).stream()
+                        .filter(k -> k.reading().label().equals(label))
+                        .map(Stems.ChosenReading::id)
+                        .findFirst())
+                .orElseThrow(() -> new NotAllowed(Message.of(Answer.WHO_READS_FACE)));
+    }
+
+    /** @return sound wood from one side as it is offered to the cutter for one tap, metres, most first */
+    public List<Double> faceM(String jobId, SignedIn cutter) {
+        String stemId = cutBy(jobId, cutter);
+        Lays.StemChoice c = lays.chosenFor(stemId).orElseThrow(NotThere::new);
+        LayPlan p = lays.plan(lays.felled(jobId, stemId), lays.site(jobId), c.choice());
+        return OpenedFace.offeredM(p.card().hingeLengthM());
     }
 
     /** @return a cut card that was frozen into a briefing, on A5, front and back */

@@ -7,7 +7,7 @@ import org.antevid.core.site.Spot;
 /** Position beacons that people carry. A real system would take this over. */
 public interface Beacons {
     /** @param sigmaM of east and north each */
-    record Fix(Spot at, double sigmaM, boolean simulated, Instant heardAt) {}
+    record Fix(Spot at, double sigmaM, Instant heardAt) {}
 
     /**
      * @param number as it stands on the beacon
@@ -16,4 +16,7 @@ public interface Beacons {
      * @return the newest fix; empty while it was never heard
      */
     Optional<Fix> fix(String number, Optional<Spot> stand);
+
+    /** @return whether it is a stand-in: marked so wherever what it reads is shown */
+    boolean simulated();
 }

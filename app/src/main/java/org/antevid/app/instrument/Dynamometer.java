@@ -11,4 +11,7 @@ public interface Dynamometer {
      * @return the newest reading; empty while none was ever heard
      */
     Optional<Force> pull(String number, double plannedN);
+
+    /** @return whether it is a stand-in: marked so wherever what it reads is shown */
+    boolean simulated();
 }

@@ -9,4 +9,7 @@ public interface LoadDisplay {
      * @return the newest reading; empty while none was ever heard
      */
     Optional<Force> load(String number);
+
+    /** @return whether it is a stand-in: marked so wherever what it reads is shown */
+    boolean simulated();
 }

@@ -59,7 +59,7 @@ class SimulatedSite implements Dynamometer, LoadDisplay, Beacons, MadeUpSite {
         Instant at = s.silentSince == null ? clock.instant() : s.silentSince;
         double told = s.forceN == null ? untoldN : s.forceN;
         double value = told * (1 + SHARE / 2 * wave(number, at));
-        return new Force(new Estimate(value, Math.max(LEAST_SIGMA_N, SHARE * told)), true, at);
+        return new Force(new Estimate(value, Math.max(LEAST_SIGMA_N, SHARE * told)), at);
     }
 
     @Override
@@ -69,7 +69,12 @@ class SimulatedSite implements Dynamometer, LoadDisplay, Beacons, MadeUpSite {
         double off = WAVERS_M * wave(number, at);
         return Optional.ofNullable(s.at)
                 .or(() -> stand)
-                .map(spot -> new Fix(new Spot(spot.eastM() + off, spot.northM() - off), SIGMA_M, true, at));
+                .map(spot -> new Fix(new Spot(spot.eastM() + off, spot.northM() - off), SIGMA_M, at));
+    }
+
+    @Override
+    public boolean simulated() {
+        return true;
     }
 
     private static double wave(String number, Instant at) {

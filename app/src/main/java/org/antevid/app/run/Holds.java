@@ -18,6 +18,7 @@ import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.run.store.RunEventEntity;
 import org.antevid.app.trace.StoredJson;
+import org.antevid.core.brief.AfterSurprise;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Refusal;
@@ -208,6 +209,18 @@ public class Holds implements Headlines {
             log.write(jobId, who.name(), Message.of(LogWords.SURPRISE).with("what", Arg.said(Message.of(what))));
             jobs.touched(jobId, Change.HOLD);
         });
+    }
+
+    /** @return what can be done next after what the hold was called for; nothing before somebody said, or briefed */
+    public List<AfterSurprise> next(String jobId, String holdId) {
+        RunFacts facts = runs.facts(jobId);
+        return facts.course()
+                .surprise(hold(facts.course(), holdId))
+                .flatMap(s -> facts.watch().step().map(w -> {
+                    Surprise what = Surprise.valueOf(s.detail());
+                    return AfterSurprise.of(what, w.plan(), w.step());
+                }))
+                .orElse(List.of());
     }
 
     /** Seen by anyone; stopped only by the cutter, the lookout or who runs the winch of the step. */

@@ -181,22 +181,17 @@ public class Instruments {
                 Optional<LineLimits> limits = step.flatMap(WatchedStep::line);
                 Optional<Force> f = dynamometer.pull(
                         i.number, limits.map(LineLimits::pretensionN).orElse(0.0));
-                yield force(i, f, PullWatch.line(f.filter(x -> fresh(i, x.at())).map(Force::valueN), limits));
+                Watched w = PullWatch.line(f.filter(x -> fresh(i, x.at())).map(Force::valueN), limits);
+                yield new Now(i, w, f.map(Force::at), dynamometer.simulated(), Optional.empty());
             }
             case LOAD -> {
                 Optional<Force> f = loads.load(i.number);
-                yield force(
-                        i,
-                        f,
-                        PullWatch.load(
-                                f.filter(x -> fresh(i, x.at())).map(Force::valueN), step.flatMap(WatchedStep::loadN)));
+                Watched w = PullWatch.load(
+                        f.filter(x -> fresh(i, x.at())).map(Force::valueN), step.flatMap(WatchedStep::loadN));
+                yield new Now(i, w, f.map(Force::at), loads.simulated(), Optional.empty());
             }
             case BEACON -> beacon(i, step);
         };
-    }
-
-    private static Now force(InUse i, Optional<Force> f, Watched watched) {
-        return new Now(i, watched, f.map(Force::at), f.filter(Force::simulated).isPresent(), Optional.empty());
     }
 
     private Now beacon(InUse i, Optional<WatchedStep> step) {
@@ -212,7 +207,7 @@ public class Instruments {
                         bearer,
                         step.map(s -> s.closedTo(person)).orElse(List.of())),
                 heard.map(Beacons.Fix::heardAt),
-                heard.filter(Beacons.Fix::simulated).isPresent(),
+                beacons.simulated(),
                 fix);
     }
 

@@ -341,6 +341,15 @@ public class Runs {
         return false;
     }
 
+    /** @return the stem this person fells in the step whose turn it is */
+    public static Optional<String> cuts(RunFacts facts, SignedIn who) {
+        return facts.step()
+                .filter(s -> s.kind() == Step.Kind.FELL)
+                .filter(s -> s.posts().stream()
+                        .anyMatch(p -> p.role() == Role.CUTTER && p.personId().equals(who.personId())))
+                .flatMap(Step::stem);
+    }
+
     public static boolean mayTick(RunFacts facts, SignedIn who) {
         return facts.leaderId().equals(who.personId())
                 || facts.step().stream()

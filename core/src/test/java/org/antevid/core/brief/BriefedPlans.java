@@ -6,6 +6,7 @@ import org.antevid.core.Samples;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.cutting.CutPlan;
+import org.antevid.core.cutting.Pull;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.site.EmergencyCard;
@@ -29,7 +30,8 @@ final class BriefedPlans {
     static PlanDocument plan(Means.Kind means, Step.Kind kind, PlanDocument.PostPart... posts) {
         Means chosen = means == Means.Kind.MACHINE_LINE ? Samples.WINCH : Means.of(means);
         LayPlan lay = Samples.plan(58, chosen);
-        CutPart cuts = CutPart.of(CutPlan.of(lay, Samples.site()), CutPart.Hands.NOBODY);
+        CutPlan cut = CutPlan.of(lay, Samples.site());
+        CutPart cuts = CutPart.of(cut, CutPart.Hands.NOBODY);
         PlanDocument.LayPart part = new PlanDocument.LayPart(
                 58,
                 24,
@@ -47,7 +49,7 @@ final class BriefedPlans {
                 List.of(),
                 Optional.of(cuts),
                 Optional.empty(),
-                Optional.empty());
+                cut.pull().map(Pull::limits));
         PlanDocument.StemPart stem = new PlanDocument.StemPart(
                 "S1",
                 Species.QUERCUS,

@@ -16,6 +16,7 @@ import org.antevid.app.people.SignedIn;
 import org.antevid.app.reader.Speech;
 import org.antevid.app.run.Holds;
 import org.antevid.app.run.Runs;
+import org.antevid.core.brief.AfterSurprise;
 import org.antevid.core.brief.StemDid;
 import org.antevid.core.message.Message;
 import org.antevid.core.run.Happening;
@@ -272,6 +273,13 @@ public class RunController {
             @Validated @RequestBody SurpriseRequest s,
             @AuthenticationPrincipal SignedIn me) {
         holds.surprise(job, hold, s.what, s.id, me);
+    }
+
+    /** What can be done next after what a hold was called for, from the plan that was briefed. */
+    @GetMapping("/holds/{hold}/next")
+    @Needs(Needs.Right.READ)
+    List<AfterSurprise> next(@PathVariable String job, @PathVariable String hold) {
+        return holds.next(job, hold);
     }
 
     /** Lifts a hold, with its reason, through the newest press the leader has seen. */

@@ -51,7 +51,7 @@ record WatchView(
                 n.inUse().person(),
                 n.watched().state(),
                 n.watched().says(),
-                n.watched().valueN().map(v -> Speech.words().plusMinus(Dimension.PULL, v)),
+                n.watched().valueN().map(v -> Speech.words().plusMinus(Dimension.FORCE, v)),
                 n.watched().share(),
                 n.simulated(),
                 n.at(),

@@ -1,0 +1,90 @@
+package org.antevid.core.brief;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import org.antevid.core.crew.Role;
+import org.antevid.core.crew.Step;
+import org.antevid.core.judge.Stage;
+import org.antevid.core.lay.Means;
+import org.antevid.core.message.Message;
+import org.antevid.core.run.Surprise;
+import org.antevid.core.run.watch.BeaconWatch;
+import org.antevid.core.run.watch.LineLimits;
+import org.antevid.core.run.watch.WatchState;
+import org.antevid.core.run.watch.Watched;
+import org.antevid.core.site.Spot;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** A stem at the origin, ring 48 m, pulled by a winch that stands 60 m away. */
+class WatchedStepTest {
+    private static PlanDocument.PostPart post(String id, Role role, Spot stand) {
+        return new PlanDocument.PostPart(id, id, role, Optional.ofNullable(stand), List.of());
+    }
+
+    private static WatchedStep step(Means.Kind means, Step.Kind kind) {
+        PlanDocument plan = BriefedPlans.plan(
+                means,
+                kind,
+                post("nadia", Role.CUTTER, null),
+                post("tove", Role.WINCH, new Spot(50, 33)),
+                post("sefa", Role.LOOKOUT, new Spot(-60, 0)));
+        return WatchedStep.of(plan, plan.steps().get(0));
+    }
+
+    private static Watched at(WatchedStep s, String who, Spot where) {
+        return BeaconWatch.of(Optional.of(new BeaconWatch.Fix(where, 1)), s.bearer(who, who), s.closedTo(who));
+    }
+
+    @Test
+    void theLineIsHeldAgainstWhatWasBriefed() {
+        LineLimits line = step(Means.Kind.MACHINE_LINE, Step.Kind.FELL).line().orElseThrow();
+        assertThat(line.pretensionN()).isPositive().isLessThan(line.plannedN());
+        assertThat(line.mostN()).isPositive();
+        assertThat(step(Means.Kind.WEDGES, Step.Kind.FELL).line()).isEmpty();
+    }
+
+    @Test
+    void everybodyButTheCutterKeepsOffTheRing() {
+        WatchedStep s = step(Means.Kind.MACHINE_LINE, Step.Kind.FELL);
+        Spot inside = new Spot(0, 20);
+        assertThat(at(s, "nadia", inside).state()).isEqualTo(WatchState.WITHIN);
+        assertThat(at(s, "tove", inside).state()).isEqualTo(WatchState.OVER);
+        assertThat(at(s, "oren", inside).state()).isEqualTo(WatchState.OVER);
+        assertThat(at(s, "oren", new Spot(0, 70)).state()).isEqualTo(WatchState.WITHIN);
+    }
+
+    @Test
+    void whoHasNoPlaceIsMadeUpOutsideTheRing() {
+        WatchedStep s = step(Means.Kind.WEDGES, Step.Kind.FELL);
+        assertThat(at(s, "oren", s.placeOf("oren").orElseThrow()).state()).isEqualTo(WatchState.WITHIN);
+        assertThat(s.placeOf("nadia")).contains(new Spot(0, 0));
+        assertThat(s.placeOf("sefa")).contains(new Spot(-60, 0));
+    }
+
+    private static List<AfterSurprise> after(Surprise what, Means.Kind means) {
+        WatchedStep s = step(means, Step.Kind.FELL);
+        return AfterSurprise.of(what, s.plan(), s.step());
+    }
+
+    @ParameterizedTest
+    @EnumSource(Surprise.class)
+    void everySurpriseHasSomethingToOfferNext(Surprise what) {
+        for (Means.Kind means : List.of(Means.Kind.NOTHING, Means.Kind.WEDGES, Means.Kind.MACHINE_LINE)) {
+            assertThat(after(what, means)).isNotEmpty();
+        }
+    }
+
+    @Test
+    void aStalledStemIsOfferedItsLineAndWithoutOneThatASecondMeansIsMissing() {
+        Message line = after(Surprise.STALLED, Means.Kind.MACHINE_LINE).get(0).says();
+        assertThat(line.args()).containsKeys("planned", "most");
+        AfterSurprise none = after(Surprise.STALLED, Means.Kind.WEDGES).get(0);
+        assertThat(none.at()).isEqualTo(Stage.CUTS);
+        assertThat(none.says().args()).containsKey("means");
+        assertThat(after(Surprise.HUNG, Means.Kind.WEDGES).get(0).at()).isEqualTo(Stage.TANGLE);
+    }
+}
