@@ -2,6 +2,7 @@ import { type QueryClient, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, data, Problem, type Schemas } from './client';
 import { news, onChanged } from './changes';
+import { MANNER_KEPT } from '../words/useManner';
 import { heard, onHeard, silentMs } from './heard';
 
 /** live: the stream speaks. asking: it is silent, answers still come. lost: nothing for ten seconds. */
@@ -133,7 +134,10 @@ export function useLive(job: string, whole: boolean): Link {
       void ask();
     };
     document.addEventListener('visibilitychange', wake);
+    // the stream speaks as it was opened
+    window.addEventListener(MANNER_KEPT, open);
     return () => {
+      window.removeEventListener(MANNER_KEPT, open);
       clearInterval(timer);
       ownWrites();
       silent();

@@ -8,6 +8,9 @@ import { language, type Language, readIn, sayRegional } from './words';
 /** Chosen before anybody was signed in: it goes to the person who signs in next on this phone. */
 const PENDING = 'antevid.manner.pending';
 
+/** The server has it: what speaks by itself has to be asked anew. */
+export const MANNER_KEPT = 'antevid-manner';
+
 /** Language and units of the person: kept with them, shown wherever they are signed in, chosen without signing in anew. */
 export function useManner(): (lang: Language, feet: boolean) => void {
   const session = useSession();
@@ -18,7 +21,10 @@ export function useManner(): (lang: Language, feet: boolean) => void {
       () => {
         sessionStorage.removeItem(PENDING);
         // what was asked in the old manner and has not come yet would be taken for an answer in the new one
-        return queries.cancelQueries().then(() => queries.invalidateQueries());
+        return queries.cancelQueries().then(() => {
+          window.dispatchEvent(new Event(MANNER_KEPT));
+          return queries.invalidateQueries();
+        });
       },
       () => session.refetch(),
     );

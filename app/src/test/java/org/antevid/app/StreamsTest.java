@@ -177,6 +177,33 @@ class StreamsTest {
         }
     }
 
+    /** Somebody reads another language than the leader: what the hold was called for is in theirs. */
+    @Test
+    void whatTravelsInTheEventIsInTheWordsOfWhoeverListens() throws Exception {
+        Browser pia = crew("Pia Low");
+        assertThat(pia.put("/api/session/manner", Map.of("language", "SPANISH", "units", "METRIC"))
+                        .status())
+                .isLessThan(300);
+        try (Listener hers = new Listener(pia);
+                Listener his = new Listener(leader)) {
+            press(leader, "s2", "");
+            leader.post("/api/jobs/" + job + "/run/holds/s2/surprise", Map.of("what", "HUNG", "id", "s3"));
+            assertThat(nextOf(hers, "Surprise.HUNG"))
+                    .contains("está enganchado")
+                    .doesNotContain("it hangs");
+            assertThat(nextOf(his, "Surprise.HUNG")).contains("it hangs");
+            lift();
+        }
+    }
+
+    private static String nextOf(Listener l, String word) throws InterruptedException {
+        String event = l.next("hold");
+        while (!event.contains(word)) {
+            event = l.next("hold");
+        }
+        return event;
+    }
+
     @Test
     void onlyWhatChangedIsNamed() throws Exception {
         try (Listener l = new Listener(leader)) {

@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -22,6 +23,8 @@ import org.antevid.app.job.JobChanged;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignIns;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.reader.Speech;
+import org.antevid.words.Manner;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.ContextClosedEvent;
@@ -151,11 +154,17 @@ public class Live {
         }
     }
 
-    /** Looked up and told under one lock: what was looked up earlier never comes after what was looked up later. */
+    /**
+     * In the words of each listener. Looked up and told under one lock: what was looked up earlier never comes after
+     * what was looked up later.
+     */
     private void tellHold(String job, Audience audience, List<Stream> whom) {
         synchronized (audience.holds) {
-            byte[] event = bytes("hold", headlines.of(job));
-            whom.forEach(s -> s.tell("hold", event));
+            Object headline = headlines.of(job);
+            Map<Manner, byte[]> events = new HashMap<>();
+            whom.forEach(s -> s.tell(
+                    "hold",
+                    events.computeIfAbsent(s.who().manner(), m -> Speech.to(s.who(), () -> bytes("hold", headline)))));
         }
     }
 

@@ -30,7 +30,10 @@ import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 
-/** One job from the first look to the review, lived by a leader, two phones and a reviewer on the demo data. */
+/**
+ * One job from the first look to the review on the demo data: Imre leads and cuts, with a laptop on the tailgate and
+ * one phone; Tove winches and is his deputy, Sefa watches and reads Spanish, Oren guards, Wilma reviews.
+ */
 @ExtendWith(OneStory.class)
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
@@ -42,9 +45,10 @@ class WithyLockStory {
     private Server server;
     private Browsers browsers;
     private JobPage imre;
-    private Page nadia;
+    private Page his;
     private Page sefa;
     private Page tove;
+    private Page oren;
     private String code;
 
     @BeforeAll
@@ -413,6 +417,12 @@ class WithyLockStory {
         imre.choose("Person for step 2", "Tove Arkwright");
         imre.region("Step 2").getByText("Give the role").click();
         assertThat(imre.region("Step 2")).containsText("Tove Arkwright, winch");
+        imre.page.getByLabel("Take Nadia Quill off step 2").click();
+        assertThat(imre.region("Step 2")).not().containsText("Nadia Quill, cutter");
+        imre.choose("Role in step 2", "cutter");
+        imre.choose("Person for step 2", "Imre Halloway");
+        imre.region("Step 2").getByText("Give the role").click();
+        assertThat(imre.region("Step 2")).containsText("Imre Halloway, cutter");
         imre.page.getByLabel("Stand of Tove Arkwright").nth(1).click();
         imre.tapPlan(82, 62);
         imre.page.waitForTimeout(400);
@@ -444,19 +454,45 @@ class WithyLockStory {
         assertThat(imre.region("Signatures")).containsText("0 of 3");
         imre.shot("brief");
 
-        nadia = join("Nadia Quill", "2468");
+        his = hisPhone();
         sefa = join("Sefa Marsh", "1357");
         tove = join("Tove Arkwright", "9753");
+        oren = guards();
         assertThat(sefa.locator("section[aria-label^='Step 2']")).containsText("I stand");
         assertThat(sefa.locator("section[aria-label^='Step 2']")).containsText("My way out");
-        assertThat(sefa.locator(".phone")).containsText("Nadia Quill gives 3 short: look round the whole ring");
+        assertThat(sefa.locator(".phone")).containsText("Imre Halloway gives 3 short: look round the whole ring");
         assertThat(tove.locator(".phone")).containsText("No arm, no pull");
         assertThat(sefa.locator(".phone")).containsText("1 long, both arms up: all stop");
         assertThat(sefa.locator(".phone")).containsText("anyone or any animal comes inside the ring");
         Looked.at(sefa, "phone-brief");
         signWrongly(sefa, "1357");
-        List.of(nadia, sefa, tove).forEach(p -> sign(p, p == nadia ? "2468" : p == sefa ? "1357" : "9753"));
+        allSign();
         assertThat(imre.region("Signatures")).containsText("3 of 3");
+    }
+
+    private void allSign() {
+        sign(his, "6174");
+        sign(sefa, "1357");
+        sign(tove, "9753");
+    }
+
+    /** He has a passphrase for the desk and sets a PIN for the phone. */
+    private Page hisPhone() {
+        Page phone = browsers.phone();
+        new JobPage(phone).signIn(server.onTheNetwork(), "Imre Halloway");
+        String job = imre.page.url().replaceAll(".*/jobs/([^/]+)/.*", "$1");
+        phone.navigate(server.onTheNetwork() + "/crew/" + job);
+        phone.getByLabel("Passphrase").fill("three short one long");
+        phone.getByLabel("New PIN").fill("6174");
+        phone.getByText("Set the PIN").click();
+        return phone;
+    }
+
+    /** The guard has no part in the steps; the clock of his phone can be turned on. */
+    private Page guards() {
+        Page phone = browsers.phone();
+        phone.clock().install();
+        return CrewPhone.join(phone, server, code, "Oren Pike", server.wordOf("Oren Pike"), "8642");
     }
 
     private Page join(String name, String pin) {
@@ -543,11 +579,9 @@ class WithyLockStory {
         assertThat(imre.region("What changed")).containsText("beehives moved");
         assertThat(imre.region("Signatures")).containsText("0 of 3");
         imre.shot("brief-2");
-        assertThat(nadia.locator(".phone")).containsText("Changed in briefing 2");
-        assertThat(nadia.locator(".phone")).containsText("beehives moved");
-        sign(nadia, "2468");
-        sign(sefa, "1357");
-        sign(tove, "9753");
+        assertThat(his.locator(".phone")).containsText("Changed in briefing 2");
+        assertThat(his.locator(".phone")).containsText("beehives moved");
+        allSign();
         assertThat(imre.region("Signatures")).containsText("3 of 3");
     }
 
@@ -640,31 +674,31 @@ class WithyLockStory {
         assertThat(imre.region("Cuts and checks")).containsText("0 of");
         imre.region("Cuts and checks").locator("button").first().click();
         assertThat(imre.region("Cuts and checks")).containsText("1 of");
-        nadia.locator(".tabs a").nth(2).click();
-        nadia.locator("section[aria-label='Cuts and checks'] button").nth(1).click();
+        his.locator(".tabs a").nth(2).click();
+        his.locator("section[aria-label='Cuts and checks'] button").nth(1).click();
         assertThat(imre.region("Cuts and checks")).containsText("2 of");
         assertThat(imre.region("Log")).containsText("Saw: brake tried");
         askedAgain();
-        List.of(nadia, sefa, tove).forEach(this::ready);
+        List.of(his, sefa, tove).forEach(this::ready);
         Looked.at(sefa, "phone-run");
         go();
-        assertThat(nadia.locator(".now strong")).hasText("Go");
+        assertThat(his.locator(".now strong")).hasText("Go");
         imre.shot("run");
 
         sefa.locator("button.thumb").click();
         assertThat(imre.page.locator(".banner")).containsText("HOLD, Sefa Marsh");
-        assertThat(nadia.locator("section[aria-label=Hold]")).containsText("HOLD: Sefa Marsh");
+        assertThat(his.locator("section[aria-label=Hold]")).containsText("HOLD: Sefa Marsh");
         assertThat(sefa.locator("section[aria-label=Hold]")).containsText("Whistle and arm signal now");
         assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']")).containsText("seen:");
         tove.getByText("Confirm: stopped").click();
         assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']")).containsText("stopped: Tove Arkwright");
-        nadia.getByText("Confirm: stopped").click();
+        his.getByText("Confirm: stopped").click();
         assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']"))
-                .containsText("stopped: Tove Arkwright, Nadia Quill");
-        Looked.at(nadia, "phone-surprise");
-        nadia.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("somebody is inside"))
+                .containsText("stopped: Tove Arkwright, Imre Halloway");
+        Looked.at(his, "phone-surprise");
+        his.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("somebody is inside"))
                 .click();
-        for (Page phone : List.of(sefa, nadia, tove)) {
+        for (Page phone : List.of(sefa, his, tove)) {
             assertThat(phone.locator("section[aria-label=Hold]")).containsText("saw off, stay where you are");
         }
         assertThat(imre.page.locator(".banner")).containsText("the lookout gets them out");
@@ -685,7 +719,113 @@ class WithyLockStory {
         assertThat(imre.page.locator(".banner")).hasCount(0);
         assertThat(imre.region("Log")).containsText("hold lifted: what was seen is cleared");
         askedAgain();
-        List.of(nadia, sefa, tove).forEach(this::ready);
+        List.of(his, sefa, tove).forEach(this::ready);
+        go();
+    }
+
+    private Locator held(Page phone) {
+        return phone.locator("section.stopnow");
+    }
+
+    private static Locator word(Page phone) {
+        return phone.locator(".now strong");
+    }
+
+    private void lift(String reason) {
+        imre.button("Lift the hold");
+        imre.button(reason);
+        assertThat(imre.page.locator(".banner")).hasCount(0);
+    }
+
+    /** From here on Sefa's phone speaks Spanish. */
+    @Test
+    @Order(14)
+    void aBeaconInsideTheRingSoundsEverywhereInTheLanguageOfWhoeverReads() {
+        sefa.getByText("Español").click();
+        assertThat(word(sefa)).hasText("Adelante");
+        imre.choose("Instrument", "beacon");
+        imre.fill("Number on it", "B7");
+        imre.choose("Carried by", "Oren Pike");
+        imre.button("Put to use");
+        Locator watch = imre.region("Watched by instruments");
+        assertThat(watch).containsText("Oren Pike is");
+        imre.choose("Instrument", "line pull");
+        imre.fill("Number on it", "D2");
+        imre.button("Put to use");
+        assertThat(watch).containsText("at most; the plan asks for");
+        Looked.at(imre.page, "run-watch");
+        Looked.at(tove, "phone-watch");
+        watch.getByText("Make it read").first().click();
+        imre.page.getByText("Walk to ...").click();
+        imre.tapPlan(40, 40);
+        assertThat(imre.page.locator(".banner")).containsText("HOLD, the watch");
+        assertThat(imre.page.locator(".banner")).containsText("Oren Pike is inside the closed ground");
+        assertThat(held(his)).containsText("HOLD: the watch");
+        assertThat(held(his)).containsText("Oren Pike is inside the closed ground");
+        assertThat(held(sefa)).containsText("Oren Pike está dentro del terreno cerrado");
+        assertThat(held(oren)).containsText("every closed place is looked at anew");
+        Looked.at(sefa, "phone-beacon");
+        imre.shot("run-beacon");
+        lift("what was seen is cleared");
+        assertThat(imre.region("Against a go")).containsText("Oren Pike is inside the closed ground");
+        watch.getByText("Make it read").first().click();
+        imre.page.getByText("Walk to ...").click();
+        imre.tapPlan(88, 82);
+        assertThat(imre.region("Against a go")).not().containsText("Oren Pike is inside");
+        askedAgain();
+        List.of(his, sefa, tove).forEach(this::ready);
+        go();
+    }
+
+    @Test
+    @Order(15)
+    void theOpenedFaceIsToldInThreeTapsAndOnlyWhoIsConcernedIsAskedAnew() {
+        his.locator(".tabs a").nth(2).click();
+        his.getByText("The face is open: say what it shows").click();
+        for (String side : List.of("Sound wood from the left", "Sound wood from the right", "Colour")) {
+            his.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName(side))
+                    .locator("label")
+                    .nth(side.startsWith("Sound wood from the right") || side.equals("Colour") ? 1 : 0)
+                    .click();
+        }
+        Looked.at(his, "phone-face");
+        his.locator(".tabs a").nth(1).click();
+        for (Page phone : List.of(his, sefa, tove)) {
+            assertThat(word(phone)).hasText(phone == sefa ? "Quietos" : "Stand fast");
+        }
+        assertThat(imre.region("Log")).containsText("stained");
+        imre.stage(7);
+        Looked.at(imre.page, "brief-face");
+        imre.button("Issue briefing 3");
+        Looked.at(imre.page, "brief-3");
+        System.out.println(imre.region("Signatures").innerText());
+    }
+
+    @Test
+    @Order(16)
+    void itStallsTheLineIsOfferedAndAHoldOfTenMinutesAgoArrivesWithItsTime() {
+        oren.context().setOffline(true);
+        oren.locator("button.thumb").click();
+        assertThat(held(oren)).containsText("kept on this phone and not sent yet");
+        oren.clock().fastForward(600_000);
+        Looked.at(oren, "phone-ten-minutes");
+        oren.context().setOffline(false);
+        assertThat(imre.page.locator(".banner")).containsText("HOLD, Oren Pike");
+        assertThat(imre.region("Log"))
+                .containsText(Pattern.compile("HOLD, pressed 10\\smin \\d+\\ss before it arrived"));
+        lift("looked at together");
+        askedAgain();
+        List.of(his, sefa, tove).forEach(this::ready);
+        go();
+        his.locator("button.thumb").click();
+        his.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("it does not move"))
+                .click();
+        assertThat(held(tove)).containsText("hold the line as it is, nobody to the stump");
+        assertThat(held(tove)).containsText("the line:");
+        Looked.at(tove, "phone-stalled");
+        lift("looked at together");
+        askedAgain();
+        List.of(his, sefa, tove).forEach(this::ready);
         go();
         imre.button("Step done");
         assertThat(imre.page.getByRole(AriaRole.DIALOG)).containsText("are not ticked off");
@@ -744,9 +884,12 @@ class WithyLockStory {
 
     private void ready(Page phone) {
         phone.locator(".tabs a").nth(1).click();
-        phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("I am ready"))
+        phone.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("^(I am ready|Estoy listo)$")))
                 .click();
-        assertThat(phone.getByText("Not ready now")).isVisible();
+        assertThat(phone.getByText(Pattern.compile("^(Not ready now|Ya no estoy listo)$")))
+                .isVisible();
     }
 
     private void go() {
@@ -757,7 +900,7 @@ class WithyLockStory {
     }
 
     @Test
-    @Order(14)
+    @Order(17)
     void theOutcomeIsComparedAndALessonLearned() {
         imre.stage(9);
         imre.fill("Bearing to the tip", "61");
@@ -783,7 +926,7 @@ class WithyLockStory {
     }
 
     @Test
-    @Order(15)
+    @Order(18)
     void everythingIsThereAfterAStopAndAStart() {
         server.stop();
         server.start("run");
