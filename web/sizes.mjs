@@ -28,7 +28,7 @@ for (const [page, parts] of Object.entries(pages)) {
   const names = parts.map((part) => scripts.find((name) => name.startsWith(`${part}-`)));
   const all = loaded([entry, ...names]).map((name) => [size(name), name.replace(/-[^-]+\.js$/, '')]);
   all.sort((a, b) => b[0] - a[0]);
-  const kilobytes = (bytes) => (bytes / 1024).toFixed(0);
+  const kilobytes = (bytes) => (bytes / 1024).toFixed(1);
   const largest = all.slice(0, 6).map(([bytes, name]) => `${name} ${kilobytes(bytes)}`);
   console.log(`${page}: ${kilobytes(all.reduce((sum, [bytes]) => sum + bytes, 0))} KB (${largest.join(', ')}, ...)`);
 }

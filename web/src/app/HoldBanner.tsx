@@ -1,10 +1,11 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Schemas } from '../api/client';
 import { useRun } from '../api/job';
 import { useOutbox } from '../api/outbox';
-import { pressedWhen, useSeen } from './holds';
+import { unlockAlarm } from './alarm';
+import { pressedWhen, useAlarm, useSeen } from './holds';
 import LiftHold from './LiftHold';
-import { WhatIsIt } from './WhatIsIt';
+import WhatIsIt from './WhatIsIt';
 import { msg } from './words';
 
 type Hold = Schemas['HoldView'];
@@ -14,9 +15,12 @@ type Props = { job: string; hold?: Hold; me: string; leader: boolean; say: (w: s
 /** Everybody sees who called the hold and when; leader or deputy lifts it, with one tap on the reason. */
 export function HoldBanner({ job, hold, me, leader, say }: Props) {
   const out = useOutbox(job);
-  const steers = useRun(job).data?.iSteer ?? leader;
+  const run = useRun(job).data;
+  const steers = run?.iSteer ?? leader;
   const [lifting, setLifting] = useState(false);
   useSeen(job, me, hold);
+  const unreached = useAlarm(hold, run?.step?.people ?? []);
+  useEffect(unlockAlarm, []);
   const unsent = out.unsent.some((u) => u.kind === 'hold');
   if (!hold) {
     return unsent ? (
@@ -43,6 +47,7 @@ export function HoldBanner({ job, hold, me, leader, say }: Props) {
           ? msg('stopped', { stopped: stopped.map((r) => r.who).join(', ') })
           : msg('notConfirmedStoppedWhistle')}
       </span>
+      {unreached.length > 0 && <b>{msg('notReached', { names: unreached.join(', ') })}</b>}
       {!lifting && <WhatIsIt job={job} hold={hold} ask={msg('whatIsIt')} />}
       {steers && <LiftHold job={job} hold={hold} lifting={lifting} setLifting={setLifting} say={say} />}
     </div>

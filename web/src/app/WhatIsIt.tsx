@@ -2,16 +2,13 @@ import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { api, data, type Schemas } from '../api/client';
 import { post } from '../api/outbox';
-import { lazy, Suspense } from 'react';
-import { later } from './later';
 import { newId } from './newId';
-
-const WhatNext = lazy(() => later(() => import('./WhatNext')));
+import WhatNext from './WhatNext';
 
 type Props = { job: string; hold: Schemas['HoldView']; ask: string };
 
 /** What a hold was called for, with one tap, and the first thing that is done then; kept until it has arrived. */
-export function WhatIsIt({ job, hold, ask }: Props) {
+export default function WhatIsIt({ job, hold, ask }: Props) {
   const all =
     useQuery({
       queryKey: ['surprises'],
@@ -24,9 +21,7 @@ export function WhatIsIt({ job, hold, ask }: Props) {
         <p className="first">
           <b>{hold.because?.words ?? hold.what.words}</b>: {hold.first.words}
         </p>
-        <Suspense>
-          <WhatNext job={job} hold={hold} />
-        </Suspense>
+        <WhatNext job={job} hold={hold} />
       </>
     );
   return (

@@ -9,7 +9,7 @@ import { Sign as Drawn } from '../figures/Sign';
 import { PlanSketch } from '../plan/PlanSketch';
 import { clock } from '../units/format';
 import { later } from '../app/later';
-import { AtButton } from './NowPage';
+import { AtButton } from './AtButton';
 import '../words/pages';
 import { useWords } from '../words/words';
 

@@ -8,7 +8,8 @@ import { type Link as Connection, useLive } from '../api/live';
 import { post, pressHold, type UnsentKind, useOutbox } from '../api/outbox';
 import { switchGlare } from '../app/glare';
 import { later } from '../app/later';
-import { useSeen } from '../app/holds';
+import { unlockAlarm } from '../app/alarm';
+import { useAlarm, useSeen } from '../app/holds';
 import { silence } from './aloud';
 import { HeldCard } from './HeldCard';
 import { NowPage } from './NowPage';
@@ -21,6 +22,9 @@ const ahead = {
   cut: () => import('./CutPage'),
   plan: () => import('../plan/PlanSketch'),
   go: () => import('./LeadersGo'),
+  duties: () => import('./Duties'),
+  lit: () => import('./lit'),
+  what: () => import('../app/WhatIsIt'),
 };
 const FaceForm = lazy(() => later(() => import('./FaceForm')));
 const ShownCard = lazy(() => later(() => import('./ShownCard')));
@@ -76,6 +80,14 @@ export default function CrewApp() {
   const hold = useHold(job);
   const me = info.data?.me ?? '';
   useSeen(job, me, hold);
+  const unreached = useAlarm(hold, run?.step?.people ?? []);
+  useEffect(unlockAlarm, []);
+  const posted = run?.step?.iAmPosted ?? false;
+  useEffect(() => {
+    const touched = () => void later(ahead.lit).then((m) => m.keepLit(posted));
+    document.addEventListener('pointerdown', touched);
+    return () => document.removeEventListener('pointerdown', touched);
+  }, [posted]);
   const gone = info.error instanceof Problem && (info.error.status === 401 || info.error.status === 404);
   useEffect(() => {
     if (gone) void navigate('/join');
@@ -155,6 +167,7 @@ export default function CrewApp() {
             mayConfirm={run?.step?.iMayConfirmStopped ?? false}
             confirming={out.unsent.some((u) => u.kind === 'stopped')}
             confirm={confirm}
+            unreached={unreached}
             steers={run?.iSteer ?? false}
             say={setRefused}
           />

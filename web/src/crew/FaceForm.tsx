@@ -7,7 +7,7 @@ import { Mark } from '../figures/Mark';
 import { useWords } from '../words/words';
 import '../words/pages';
 import css from './face.module.css';
-import { AtButton } from './NowPage';
+import { AtButton } from './AtButton';
 
 type Look = Schemas['LookChoice']['look'];
 const KEY = 'face';

@@ -6,6 +6,7 @@ import { useAct, useStems } from '../api/job';
 import { newId } from '../app/newId';
 import { AgainstGo } from '../stages/run/AgainstGo';
 import { StepDone } from '../stages/run/StepDone';
+import '../words/pages';
 import { useWords } from '../words/words';
 
 type Run = Schemas['RunView'];

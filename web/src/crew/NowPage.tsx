@@ -4,14 +4,15 @@ import { lazy, Suspense } from 'react';
 import type { Schemas } from '../api/client';
 import { Mark } from '../figures/Mark';
 import { clock } from '../units/format';
-import { post as keep, type Refused, useOutbox } from '../api/outbox';
-import { TickedSteps } from '../app/TickedSteps';
+import { post as keep, useOutbox } from '../api/outbox';
 import { later } from '../app/later';
+import { AtButton } from './AtButton';
 import { length } from '../units/length';
 import { useWords } from '../words/words';
 
 const LeadersGo = lazy(() => later(() => import('./LeadersGo')));
 const SeenReady = lazy(() => later(() => import('../app/SeenReady')));
+const Duties = lazy(() => later(() => import('./Duties')));
 const WatchCard = lazy(() => later(() => import('./WatchCard')));
 const Deputy = lazy(() => later(() => import('../app/Deputy')));
 const PlanSketch = lazy(() => later(() => import('../plan/PlanSketch')).then((m) => ({ default: m.PlanSketch })));
@@ -47,14 +48,6 @@ function because(t: Say, run: Run, task: string | undefined, waitAt: string): st
       return run.against.length > 0 ? t('now.against', { count: run.against.length }) : t('now.green');
   }
 }
-
-/** What the button says it could not do, beside the button. */
-export const AtButton = ({ refused }: { refused?: Refused }) =>
-  refused ? (
-    <p className="refused" role="alert">
-      {refused.message}
-    </p>
-  ) : null;
 
 export function NowPage({ job, run, card, info, lost, say }: Props) {
   const t = useWords();
@@ -120,15 +113,10 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
           <WatchCard job={job} run={run} me={info.me} />
         </Suspense>
       )}
-      {run.protections
-        .filter((p) => p.mine)
-        .map((p) => (
-          <Protected key={p.featureId} job={job} p={p} />
-        ))}
-      {run.tickedSteps.some((s) => s.iMayTick) && (
-        <div className="c">
-          <TickedSteps job={job} steps={run.tickedSteps.filter((s) => s.iMayTick)} />
-        </div>
+      {(run.protections.some((p) => p.mine) || run.tickedSteps.some((x) => x.iMayTick)) && (
+        <Suspense>
+          <Duties job={job} run={run} />
+        </Suspense>
       )}
       {step?.iAmPosted && !run.held && (
         <div className="c">
@@ -184,37 +172,6 @@ function Gust({ run }: { run: Run }) {
       <div className="bar">
         <i style={{ width: `${Math.min(100, (w.gustMs / run.gustLimitMs) * 100)}%` }} />
       </div>
-    </div>
-  );
-}
-
-function Protected({ job, p }: { job: string; p: Schemas['ProtectionState'] }) {
-  const t = useWords();
-  const out = useOutbox(job);
-  const key = `protection:${p.featureId}`;
-  const waits = out.unsent.some((u) => u.key === key);
-  const done = (is: boolean) =>
-    keep(job, {
-      kind: 'protection',
-      key,
-      words: p.name,
-      path: `/api/jobs/${job}/run/protections/${p.featureId}`,
-      body: { done: is },
-    });
-  return (
-    <div className="c">
-      <h2>{p.name}</h2>
-      <p className="line">
-        <Mark kind={p.done && !p.askAgain ? 'ready' : 'none'} />
-        <span className="grow">
-          {p.words}
-          {p.askAgain && <b>{t('protected.stillSo')}</b>}
-        </span>
-        {waits && <small>{t('sending')}</small>}
-        {!waits && p.askAgain && <Button onClick={() => done(true)}>{t('protected.isSo')}</Button>}
-        {!waits && <Button onClick={() => done(!p.done)}>{t(p.done ? 'protected.notDone' : 'protected.done')}</Button>}
-      </p>
-      <AtButton refused={out.refused[key]} />
     </div>
   );
 }

@@ -4269,9 +4269,15 @@ export interface components {
             /** @description why the plan asks for it */
             because?: string;
             key: string;
+            /**
+             * Format: int32
+             * @description how many of the house's own steps; 0 where the minutes are judgement
+             */
+            learnedFrom: number;
             /** Format: int32 */
             minutes: number;
             notWanted?: components["schemas"]["StepNotWanted"];
+            spread?: components["schemas"]["CrewStepSpread"];
             stem?: string;
             /** @description the step as it will be called */
             title: string;
@@ -7035,6 +7041,7 @@ export interface components {
             /** @enum {string} */
             role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND";
             roleWords: string;
+            saysStopped: boolean;
             seenBy?: string;
             signed: boolean;
             stand?: components["schemas"]["Spot"];
@@ -7577,6 +7584,11 @@ export interface components {
         };
         ReceiptRequest: {
             id?: string;
+            /**
+             * @description whether the screen that shows it sounds too
+             * @enum {string}
+             */
+            sounding?: "SOUNDED" | "MUTE";
             /** @enum {string} */
             state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "READY_SEEN" | "NOT_READY_SEEN" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "STEP_TICKED" | "STEP_OPEN_AGAIN" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED" | "SURPRISED";
         };
@@ -7585,6 +7597,7 @@ export interface components {
             /** Format: date-time */
             at: string;
             personId: string;
+            says: components["schemas"]["MessageView"];
             /** @enum {string} */
             state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "READY_SEEN" | "NOT_READY_SEEN" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "STEP_TICKED" | "STEP_OPEN_AGAIN" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED" | "SURPRISED";
             who: string;
@@ -8315,8 +8328,11 @@ export interface components {
             work?: components["schemas"]["CrewWork"];
         };
         StepRequest: {
-            /** Format: int32 */
-            endMin: number;
+            /**
+             * Format: int32
+             * @description may be left out of a new step: it takes as long as the house's own did, else by judgement
+             */
+            endMin?: number;
             /** @enum {string} */
             kind: "RELEASE" | "FELL" | "CROSSCUT" | "CLEAR" | "PREPARE";
             posts: components["schemas"]["PostRequest"][];

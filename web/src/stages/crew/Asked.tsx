@@ -73,11 +73,21 @@ export function Asked({ job, leader }: { job: string; leader: boolean }) {
   );
 }
 
+const takes = (a: Step) =>
+  a.spread
+    ? msg('learned', {
+        minutes: a.minutes,
+        leastMin: a.spread.leastMin,
+        mostMin: a.spread.mostMin,
+        count: a.learnedFrom,
+      })
+    : msg('usually', { minutes: a.minutes });
+
 const What = ({ a }: { a: Step }) => (
   <div>
     <b>{a.title}</b>
     <div className="s">{a.because}</div>
-    <div className="s">{[...a.who, msg('usually', { minutes: a.minutes })].join(' · ')}</div>
+    <div className="s">{[...a.who, takes(a)].join(' · ')}</div>
   </div>
 );
 

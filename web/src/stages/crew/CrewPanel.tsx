@@ -70,7 +70,7 @@ export default function CrewPanel({ job, go }: PanelProps) {
                 void act(
                   api.POST('/api/jobs/{job}/steps', {
                     params: { path: { job } },
-                    body: { kind, stem, startMin: end, endMin: end + 30, posts: [] },
+                    body: { kind, stem, startMin: end, posts: [] },
                   }),
                 )
               }

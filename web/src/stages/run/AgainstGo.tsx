@@ -1,5 +1,6 @@
 import { Button } from 'antd';
 import { api, type Schemas } from '../../api/client';
+import '../../words/pages';
 import { useWords } from '../../words/words';
 import css from './run.module.css';
 

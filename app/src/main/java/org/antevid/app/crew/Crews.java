@@ -172,7 +172,8 @@ public class Crews {
                         false,
                         a.posts(),
                         a.work(),
-                        a.kit()))
+                        a.kit(),
+                        p.spread()))
                 .orElseThrow());
     }
 
@@ -236,8 +237,10 @@ public class Crews {
         jobs.touched(jobId, Change.CREW);
     }
 
-    public void done(String jobId, String id) {
-        record(jobId, id).done = true;
+    public void done(String jobId, String id, Optional<Integer> tookMin) {
+        StepEntity r = record(jobId, id);
+        r.done = true;
+        r.tookMin = tookMin.orElse(null);
         jobs.touched(jobId, Change.CREW);
     }
 

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.antevid.app.crew.Crews;
 import org.antevid.app.crew.NotWanted;
+import org.antevid.app.crew.PastMinutes;
 import org.antevid.app.tangle.Limbs;
 import org.antevid.app.tangle.Tangles;
 import org.antevid.core.crew.Step;
@@ -37,31 +38,43 @@ public class PlanSteps {
     private final Limbs limbs;
     private final Crews crews;
     private final NotWanted notWanted;
+    private final PastMinutes pastMinutes;
 
-    PlanSteps(Judgement judgement, Tangles tangles, Limbs limbs, Crews crews, NotWanted notWanted) {
+    PlanSteps(
+            Judgement judgement,
+            Tangles tangles,
+            Limbs limbs,
+            Crews crews,
+            NotWanted notWanted,
+            PastMinutes pastMinutes) {
         this.judgement = judgement;
         this.tangles = tangles;
         this.limbs = limbs;
         this.crews = crews;
         this.notWanted = notWanted;
+        this.pastMinutes = pastMinutes;
     }
 
     /**
      * A step the plan asks for and nobody put in.
      *
+     * @param takes how long it takes by the house's own steps, else by judgement
      * @param notWanted why the leader does not want it
      */
-    public record Asked(ProposedStep step, Optional<Message> because, Optional<NotWanted.Reason> notWanted) {}
+    public record Asked(
+            ProposedStep step, Optional<Message> because, UsualMinutes takes, Optional<NotWanted.Reason> notWanted) {}
 
     /** @return what the plan asks for and no step does yet: what follows from lays, then the tangle's order */
     @Transactional(readOnly = true)
     public List<Asked> asked(String jobId) {
         Situation s = judgement.situation(jobId);
         Map<String, NotWanted.Reason> not = notWanted.of(jobId);
+        PastMinutes.Book past = pastMinutes.read();
         return Stream.concat(LaySteps.of(s).stream(), ProposedSteps.ofOrder(s, called(jobId)).stream())
                 .map(p -> new Asked(
                         p,
                         StepReason.of(s, p.key()),
+                        past.of(p.kind(), p.work()),
                         Optional.ofNullable(not.get(p.key().kept()))))
                 .toList();
     }
@@ -134,6 +147,8 @@ public class PlanSteps {
         int end = now.stream().mapToInt(Step::endMin).max().orElse(0);
         // Work that does not fit into the day is put down in what is left of it: the times are the leader's.
         int most = Math.max(1, (DAY_MIN - end) / more.size());
-        return crews.put(jobId, PlacedSteps.of(now, more, p -> Math.min(most, UsualMinutes.of(p.kind(), p.work()))));
+        PastMinutes.Book past = pastMinutes.read();
+        return crews.put(jobId, PlacedSteps.of(now, more, p -> past.of(p.kind(), p.work())
+                .atMost(most)));
     }
 }

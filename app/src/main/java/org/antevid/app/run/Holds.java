@@ -20,6 +20,7 @@ import org.antevid.app.run.store.RunEventEntity;
 import org.antevid.app.trace.StoredJson;
 import org.antevid.core.brief.AfterSurprise;
 import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
@@ -29,6 +30,8 @@ import org.antevid.core.run.Happening;
 import org.antevid.core.run.Hold;
 import org.antevid.core.run.LiftReason;
 import org.antevid.core.run.LogWords;
+import org.antevid.core.run.ReceiptWords;
+import org.antevid.core.run.Sounding;
 import org.antevid.core.run.Surprise;
 import org.antevid.words.Answer;
 import org.springframework.stereotype.Service;
@@ -59,8 +62,12 @@ public class Holds implements Headlines {
     /** A press as people see it: when it was pressed, and when it arrived. */
     public record PressView(String id, String who, String personId, String reason, Instant at, Instant arrivedAt) {}
 
-    /** Somebody saw it, or says that all is stopped. */
-    public record ReceiptView(String personId, String who, Happening.Kind state, Instant at) {}
+    /**
+     * Somebody saw it, or says that all is stopped.
+     *
+     * @param says who, how long after the press had arrived here, and where it made no sound
+     */
+    public record ReceiptView(String personId, String who, Happening.Kind state, Instant at, Message says) {}
 
     /**
      * @param id of the press that called it
@@ -92,6 +99,14 @@ public class Holds implements Headlines {
                 .with("words", Optional.of(Arg.name(lift.reason)).filter(x -> !lift.reason.isEmpty()));
     }
 
+    private static Message says(RunEventEntity receipt, Instant pressed) {
+        double afterS = Math.max(0, Duration.between(pressed, receipt.at).toMillis() / 1000.0);
+        return Message.of(ReceiptWords.SEEN)
+                .with("person", Arg.name(receipt.who))
+                .with("after", Arg.up(Dimension.TIME, afterS))
+                .with("mute", Arg.flag(Sounding.MUTE.name().equals(receipt.detail)));
+    }
+
     /** The hold that stands, with its receipts, or none. */
     public record Headline(Optional<HoldView> hold) {}
 
@@ -116,15 +131,15 @@ public class Holds implements Headlines {
                 .map(p -> Require.present(lines, p.seq()))
                 .map(l -> new PressView(l.subject, l.who, l.personId, l.reason, l.pressed(), l.at))
                 .toList();
+        PressView first = presses.get(0);
         List<ReceiptView> receipts = hold.receipts().stream()
                 .map(r -> lines.get(r.seq()))
-                .map(l -> new ReceiptView(l.personId, l.who, l.kind, l.at))
+                .map(l -> new ReceiptView(l.personId, l.who, l.kind, l.at, says(l, first.arrivedAt)))
                 .collect(Collectors.toMap(
                         r -> r.personId + r.state, Function.identity(), (a, b) -> a, java.util.LinkedHashMap::new))
                 .values()
                 .stream()
                 .toList();
-        PressView first = presses.get(0);
         Optional<Surprise> what = surprise.map(s -> Surprise.valueOf(s.detail()));
         Optional<RunEventEntity> lift = hold.lift().map(l -> lines.get(l.seq()));
         return new HoldView(
@@ -223,8 +238,13 @@ public class Holds implements Headlines {
                 .orElse(List.of());
     }
 
-    /** Seen by anyone; stopped only by the cutter, the lookout or who runs the winch of the step. */
-    public void receipt(String jobId, String holdId, Happening.Kind state, String id, SignedIn who) {
+    /**
+     * Seen by anyone; stopped only by the cutter, the lookout or who runs the winch of the step.
+     *
+     * @param sounding whether the phone that shows it sounds too; empty where it did not say
+     */
+    public void receipt(
+            String jobId, String holdId, Happening.Kind state, Optional<Sounding> sounding, String id, SignedIn who) {
         if (state != Happening.Kind.SEEN && state != Happening.Kind.STOPPED) {
             throw new RefusedInput("BAD_CHOICE", "state", Message.of(Answer.SEEN_OR_STOPPED));
         }
@@ -241,7 +261,8 @@ public class Holds implements Headlines {
                         .noneMatch(p -> p.personId().equals(who.personId()) && Runs.saysStopped(p.role()))) {
             throw new NotAllowed(Message.of(Answer.WHO_CONFIRMS_STOPPED));
         }
-        book.append(jobId, RunBook.Line.of(state, holdId), id, who, () -> {
+        String sounds = sounding.map(Enum::name).orElse("");
+        book.append(jobId, RunBook.Line.of(state, holdId, sounds), id, who, () -> {
             if (stopped) {
                 log.write(jobId, who.name(), Message.of(LogWords.STOPPED));
             }

@@ -73,7 +73,7 @@ public record RunFacts(
                 stepsInAll,
                 briefing,
                 planChanged,
-                Stream.concat(against.stream(), late.stream()).toList(),
+                Stream.concat(late.stream(), against.stream()).toList(),
                 cautions,
                 protections,
                 asked,

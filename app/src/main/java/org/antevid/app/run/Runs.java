@@ -1,5 +1,7 @@
 package org.antevid.app.run;
 
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -41,6 +43,8 @@ import org.springframework.stereotype.Service;
 public class Runs {
     /** Who ends a go when nobody in particular did. */
     static final SignedIn WATCH = SignedIn.nobody("Watch");
+
+    private static final Duration LONGEST_STEP = Duration.ofHours(8);
 
     private final RunBook book;
     private final GoCheck check;
@@ -270,13 +274,22 @@ public class Runs {
                 .with("step", title(step))
                 .with("open", Optional.of(Arg.count(open)).filter(n -> open > 0));
         write(jobId, RunBook.Line.of(Happening.Kind.DONE, step.id()), id, leader, Optional.of(words), () -> {
-            crews.done(jobId, step.id());
+            crews.done(jobId, step.id(), took(facts, step));
             if (tangled) {
                 told.ifPresent(d -> turns.ended(jobId, step, d, leader));
             }
             becomes(step, tangled)
                     .ifPresent(now -> stems.becomes(jobId, step.stem().orElseThrow(), now));
         });
+    }
+
+    /** @return whole minutes since the first was ready for it; empty of what stood over night and says nothing */
+    private static Optional<Integer> took(RunFacts facts, Step step) {
+        return facts.course()
+                .begun(step.id())
+                .map(h -> Duration.between(facts.line(h).at(), Instant.now()))
+                .filter(d -> d.compareTo(LONGEST_STEP) < 0)
+                .map(d -> (int) d.toMinutes() + 1);
     }
 
     /** @return what the step leaves of its stem: a tree that is felled and then crosscut stays felled */

@@ -111,6 +111,14 @@ public final class Course {
         return ready;
     }
 
+    /** @return who was the first to get ready for the step: when it was begun */
+    public Optional<Happening> begun(String stepId) {
+        return all.stream()
+                .filter(h -> h.subject().equals(stepId)
+                        && (h.kind() == Happening.Kind.READY || h.kind() == Happening.Kind.READY_SEEN))
+                .findFirst();
+    }
+
     /** @return the places somebody has looked at since work last halted and found still empty or closed */
     public Map<String, Happening> stillSo() {
         Map<String, Happening> so = new HashMap<>();

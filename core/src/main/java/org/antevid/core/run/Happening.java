@@ -6,7 +6,7 @@ package org.antevid.core.run;
  * @param seq place in the order in which the happenings of a job were stored, rising
  * @param personId who did it
  * @param subject what it is about: a step, a feature, a hold; for ticks the step
- * @param detail what of the subject: the key of a cut, whoever was seen ready; otherwise empty
+ * @param detail what of the subject: the key of a cut, whoever was seen ready, whether a phone sounds; otherwise empty
  * @param through for a go and a lift: the last happening its giver had seen; what came after it is not covered.
  *     Otherwise 0
  */

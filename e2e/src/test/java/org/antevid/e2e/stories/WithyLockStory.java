@@ -793,7 +793,7 @@ class WithyLockStory {
         for (Page phone : List.of(his, sefa, tove)) {
             assertThat(word(phone)).hasText(phone == sefa ? "Quietos" : "Stand fast");
         }
-        assertThat(imre.region("Log")).containsText("stained");
+        assertThat(imre.region("Log")).containsText("150 mm right");
         imre.stage(7);
         Looked.at(imre.page, "brief-face");
         imre.button("Issue briefing 3");

@@ -59,6 +59,10 @@ public class StepEntity {
     @Nullable
     public Integer mostMin;
 
+    /** From the first who was ready for it until it was done. */
+    @Nullable
+    public Integer tookMin;
+
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "step_post", joinColumns = @JoinColumn(name = "step_id"))
     @OrderColumn(name = "place")

@@ -9,6 +9,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.crew.Crews;
+import org.antevid.app.crew.PastMinutes;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.reader.Created;
@@ -17,7 +18,12 @@ import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.crew.Task;
 import org.antevid.core.judge.Phrase;
+import org.antevid.core.judge.crew.UsualMinutes;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
+import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Spot;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -55,33 +61,48 @@ public class CrewController {
 
     record PostRequest(@NotNull Role role, @NotBlank String personId, Optional<Spot> stand) {}
 
+    /** @param endMin may be left out of a new step: it takes as long as the house's own did, else by judgement */
     record StepRequest(
             @NotNull Step.Kind kind,
             Optional<String> stem,
             @NotNull Integer startMin,
-            @NotNull Integer endMin,
+            @Nullable Integer endMin,
             @NotNull @Size(max = 20) List<@Valid PostRequest> posts,
             Optional<Step.Spread> spread,
             Long version) {
+        /** @param usual how long a new one takes */
+        Crews.Entry entry(UsualMinutes usual) {
+            return endMin == null ? until(startMin + usual.likelyMin(), usual.spread()) : until(endMin, or(spread));
+        }
+
         Crews.Entry entry() {
+            if (endMin == null) {
+                throw new RefusedInput(Message.of(Refusal.NEEDED), "endMin");
+            }
+            return until(endMin, or(spread));
+        }
+
+        private Crews.Entry until(int end, Optional<Step.Spread> how) {
             return new Crews.Entry(
                     kind,
                     or(stem),
                     startMin,
-                    endMin,
+                    end,
                     posts.stream()
                             .map(p -> new Step.Post(p.role, p.personId, p.stand == null ? Optional.empty() : p.stand))
                             .toList(),
                     Optional.empty(),
                     List.of(),
-                    or(spread));
+                    how);
         }
     }
 
     private final Crews crews;
+    private final PastMinutes past;
 
-    CrewController(Crews crews) {
+    CrewController(Crews crews, PastMinutes past) {
         this.crews = crews;
+        this.past = past;
     }
 
     /** The steps of the job with who does what and where they stand. */
@@ -121,7 +142,7 @@ public class CrewController {
     @PostMapping
     @Needs(Needs.Right.LEAD)
     ResponseEntity<Created> add(@PathVariable String job, @Validated @RequestBody StepRequest s) {
-        return Created.at(crews.add(job, s.entry()));
+        return Created.at(crews.add(job, s.entry(past.read().of(s.kind, Optional.empty()))));
     }
 
     /** Changes a step and its posts. */

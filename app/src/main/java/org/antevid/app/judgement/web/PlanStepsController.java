@@ -13,9 +13,9 @@ import org.antevid.app.judgement.PlanSteps;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.crew.Person;
+import org.antevid.core.crew.Step;
 import org.antevid.core.judge.Phrase;
 import org.antevid.core.judge.crew.ProposedStep;
-import org.antevid.core.judge.crew.UsualMinutes;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
@@ -47,6 +47,8 @@ public class PlanStepsController {
      * @param title the step as it will be called
      * @param because why the plan asks for it
      * @param who is proposed for it
+     * @param spread the shortest and the longest of the house's own steps; empty where the minutes are judgement
+     * @param learnedFrom how many of the house's own steps; 0 where the minutes are judgement
      */
     record AskedStep(
             String key,
@@ -55,6 +57,8 @@ public class PlanStepsController {
             Optional<String> because,
             List<String> who,
             int minutes,
+            Optional<Step.Spread> spread,
+            int learnedFrom,
             Optional<StepNotWanted> notWanted) {}
 
     /** @param because why the plan asks for it; empty where it does not: somebody added it */
@@ -92,7 +96,9 @@ public class PlanStepsController {
                                 a.step().posts().stream()
                                         .map(p -> names.getOrDefault(p.personId(), "?"))
                                         .toList(),
-                                UsualMinutes.of(a.step().kind(), a.step().work()),
+                                a.takes().likelyMin(),
+                                a.takes().spread(),
+                                a.takes().from(),
                                 a.notWanted().map(n -> new StepNotWanted(n.words(), n.who()))))
                         .toList(),
                 steps.reasons(job).entrySet().stream()

@@ -21,6 +21,7 @@ import org.antevid.core.brief.StemDid;
 import org.antevid.core.message.Message;
 import org.antevid.core.run.Happening;
 import org.antevid.core.run.LiftReason;
+import org.antevid.core.run.Sounding;
 import org.antevid.core.run.Surprise;
 import org.antevid.core.tangle.picture.Moved;
 import org.jspecify.annotations.Nullable;
@@ -90,8 +91,11 @@ public class RunController {
         }
     }
 
+    /** @param sounding whether the screen that shows it sounds too */
     record ReceiptRequest(
-            @NotNull Happening.Kind state, @Size(max = 60) String id) {}
+            @NotNull Happening.Kind state,
+            @Nullable Sounding sounding,
+            @Size(max = 60) String id) {}
 
     record LiftRequest(
             @NotNull LiftReason reason,
@@ -260,7 +264,7 @@ public class RunController {
             @PathVariable String hold,
             @Validated @RequestBody ReceiptRequest r,
             @AuthenticationPrincipal SignedIn me) {
-        holds.receipt(job, hold, r.state, r.id, me);
+        holds.receipt(job, hold, r.state, Optional.ofNullable(r.sounding), r.id, me);
     }
 
     /** What a hold was called for, with one tap; everybody is shown the first thing to do. */

@@ -37,6 +37,7 @@ final class RunScreen {
             Role role,
             String roleWords,
             Optional<Spot> stand,
+            boolean saysStopped,
             boolean signed,
             Optional<Instant> readyAt,
             Optional<String> seenBy) {}
@@ -233,6 +234,7 @@ final class RunScreen {
                         p.role(),
                         Speech.words().term(p.role()),
                         p.stand(),
+                        Runs.saysStopped(p.role()),
                         f.briefing().filter(b -> b.signedBy(p.personId())).isPresent(),
                         Optional.ofNullable(ready.get(p.personId()))
                                 .map(h -> f.line(h).at()),

@@ -3,7 +3,7 @@ package org.antevid.core.judge.crew;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.ToIntFunction;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.antevid.core.crew.Step;
 
@@ -12,8 +12,21 @@ import org.antevid.core.crew.Step;
  * rest at the end. What stands after a new step starts later by as much as it takes; nothing starts earlier.
  */
 public final class PlacedSteps {
-    /** A step in its turn: one that is there, or a new one; minutes from the start of work. */
-    public record Placed(Optional<Step> there, Optional<ProposedStep> added, int startMin, int endMin) {}
+    /**
+     * A step in its turn: one that is there, or a new one; minutes from the start of work.
+     *
+     * @param spread how long a new one takes at best and at worst, where that was learned
+     */
+    public record Placed(
+            Optional<Step> there,
+            Optional<ProposedStep> added,
+            int startMin,
+            int endMin,
+            Optional<Step.Spread> spread) {
+        private Placed later(int byMin) {
+            return new Placed(there, added, startMin + byMin, endMin + byMin, spread);
+        }
+    }
 
     private PlacedSteps() {}
 
@@ -22,23 +35,25 @@ public final class PlacedSteps {
      * @param minutes how long a new one takes
      * @return all in their turns; those that are done as they were
      */
-    public static List<Placed> of(List<Step> now, List<ProposedStep> more, ToIntFunction<ProposedStep> minutes) {
+    public static List<Placed> of(
+            List<Step> now, List<ProposedStep> more, Function<ProposedStep, UsualMinutes> minutes) {
         List<Placed> all = new ArrayList<>(now.stream()
-                .map(st -> new Placed(Optional.of(st), Optional.empty(), st.startMin(), st.endMin()))
+                .map(st -> new Placed(Optional.of(st), Optional.empty(), st.startMin(), st.endMin(), Optional.empty()))
                 .toList());
         for (ProposedStep p : more) {
             int at = place(all, p);
             int start = p.when() == ProposedStep.When.BEFORE_THE_FALL && at < all.size()
                     ? all.get(at).startMin
                     : at > 0 ? all.get(at - 1).endMin : 0;
-            int length = minutes.applyAsInt(p);
+            UsualMinutes takes = minutes.apply(p);
+            int length = takes.likelyMin();
             for (int i = at; i < all.size(); i++) {
                 Placed later = all.get(i);
                 if (later.startMin >= start && later.there.filter(Step::done).isEmpty()) {
-                    all.set(i, new Placed(later.there, later.added, later.startMin + length, later.endMin + length));
+                    all.set(i, later.later(length));
                 }
             }
-            all.add(at, new Placed(Optional.empty(), Optional.of(p), start, start + length));
+            all.add(at, new Placed(Optional.empty(), Optional.of(p), start, start + length, takes.spread()));
         }
         return all;
     }
