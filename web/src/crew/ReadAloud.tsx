@@ -1,5 +1,6 @@
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
+import '../words/pages';
 import { useLanguage, useWords } from '../words/words';
 import { readAloud, silence, synthesis, voiceFor } from './aloud';
 
