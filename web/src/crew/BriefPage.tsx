@@ -58,6 +58,7 @@ export default function BriefPage({ job, card, changed, say }: Props) {
           <ReadAloud parts={aloud(card, t)} />
         </Suspense>
       )}
+      <div id={MY_CARD} />
       {card.posts.map((p) => (
         <MyPost key={p.turn + p.role} card={card} p={p} />
       ))}
@@ -180,6 +181,9 @@ function MyPost({ card, p }: { card: Card; p: Card['posts'][number] }) {
   );
 }
 
+/** Where a person's own part of the briefing begins. */
+const MY_CARD = 'my-card';
+
 /** The questions, then the PIN; a wrong answer is marked at its question and nothing is signed. */
 function Sign({ job, card, say }: { job: string; card: Card; say: (words: string) => void }) {
   const t = useWords();
@@ -219,9 +223,14 @@ function Sign({ job, card, say }: { job: string; card: Card; say: (words: string
             ))}
           </div>
           {wrong(i) && (
-            <p className="refused" role="alert">
-              {wrong(i)?.message}
-            </p>
+            <>
+              <p className="refused" role="alert">
+                {wrong(i)?.message}
+              </p>
+              <Button block onClick={() => document.getElementById(MY_CARD)?.scrollIntoView()}>
+                {t('brief.again')}
+              </Button>
+            </>
           )}
         </div>
       ))}

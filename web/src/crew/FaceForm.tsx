@@ -88,6 +88,7 @@ function Side<T extends string | number>({ label, options, value, set }: SidePro
       <Radio.Group
         aria-label={label}
         optionType="button"
+        buttonStyle="solid"
         className={css.choices}
         options={options}
         value={value}

@@ -1,4 +1,4 @@
-import { Button, Slider, TimePicker } from 'antd';
+import { Button, Input, Slider, TimePicker } from 'antd';
 import dayjs from 'dayjs';
 import { useEffect, useRef, useState } from 'react';
 import { api, type Schemas } from '../../api/client';
@@ -149,11 +149,12 @@ function Lane(p: { job: string; step: Step; shown: number; starts: number | unde
 
 function Hours({ job, place, act }: { job: string; place: Schemas['PlaceView'] | undefined; act: Act }) {
   if (!place) return null;
-  const set = (startsMin: number | undefined, darkMin: number | undefined) =>
+  const { startsMin, darkMin, radioChannel } = place;
+  const set = (over: Partial<Schemas['HoursRequest']>) =>
     void act(
       api.PUT('/api/jobs/{job}/place/hours', {
         params: { path: { job } },
-        body: { startsMin, darkMin, version: place.versions.day },
+        body: { startsMin, darkMin, radioChannel, ...over, version: place.versions.day },
       }),
     );
   const picker = (label: string, min: number | undefined, change: (m: number | undefined) => void) => (
@@ -173,8 +174,20 @@ function Hours({ job, place, act }: { job: string; place: Schemas['PlaceView'] |
   );
   return (
     <div className={css.hours}>
-      {picker(msg('workStarts'), place.startsMin, (m) => set(m, place.darkMin))}
-      {picker(msg('darkFrom'), place.darkMin, (m) => set(place.startsMin, m))}
+      {picker(msg('workStarts'), startsMin, (m) => set({ startsMin: m }))}
+      {picker(msg('darkFrom'), darkMin, (m) => set({ darkMin: m }))}
+      <label>
+        {msg('radioChannel')}
+        <Input
+          key={radioChannel}
+          aria-label={msg('radioChannel')}
+          size="large"
+          maxLength={40}
+          placeholder={msg('noRadio')}
+          defaultValue={radioChannel}
+          onBlur={(e) => e.target.value.trim() !== (radioChannel ?? '') && set({ radioChannel: e.target.value.trim() })}
+        />
+      </label>
     </div>
   );
 }

@@ -1,7 +1,8 @@
 import { Button, Collapse, Input, Popconfirm, Select } from 'antd';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useAskedSteps, useSurroundings } from '../../api/job';
+import { later } from '../../app/later';
 import { Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 import layout from '../../ui/layout.module.css';
@@ -9,6 +10,8 @@ import { length } from '../../units/length';
 import { ofWork } from './clock';
 import css from './crew.module.css';
 import { msg } from './words';
+
+const Ranging = lazy(() => later(() => import('../place/Ranging')).then((m) => ({ default: m.Ranging })));
 
 type Step = Schemas['StepView'];
 type Post = Schemas['PostRequest'];
@@ -39,6 +42,8 @@ export function StepCard({
   const asked = useAskedSteps(job).data;
   const why = asked?.there.find((x) => x.step === step.id);
   const [reason, setReason] = useState('');
+  /** Whose stand is being measured. */
+  const [taping, setTaping] = useState<number>();
   const starts = useSurroundings(job).data?.startsMin;
   const [least, setLeast] = useState<number | null>(step.spread?.leastMin ?? null);
   const [most, setMost] = useState<number | null>(step.spread?.mostMin ?? null);
@@ -102,6 +107,16 @@ export function StepCard({
                 {msg('stand')}
               </Button>
             )}
+            {leader && !step.done && p.role !== 'CUTTER' && (
+              <Button
+                type="text"
+                aria-label={msg('tapeStandOf', { personId: name(p.personId) })}
+                aria-expanded={taping === i}
+                onClick={() => setTaping(taping === i ? undefined : i)}
+              >
+                {msg('tape')}
+              </Button>
+            )}
             {leader && !step.done && (
               <Button
                 type="text"
@@ -114,6 +129,18 @@ export function StepCard({
           </li>
         ))}
       </ul>
+      {taping !== undefined && step.posts[taping] && (
+        <Suspense>
+          <p>{msg('tapeStandOf', { personId: name(step.posts[taping].personId) })}</p>
+          <Ranging
+            job={job}
+            put={(stand) => {
+              setTaping(undefined);
+              void save({ posts: posts.map((x, k) => (k === taping ? { ...x, stand } : x)) });
+            }}
+          />
+        </Suspense>
+      )}
       {leader && !step.done && (
         <>
           <div className="form">

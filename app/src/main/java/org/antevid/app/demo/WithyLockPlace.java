@@ -182,7 +182,9 @@ class WithyLockPlace {
 
     void surroundings(String job, SignedIn leader) {
         surroundings.hours(
-                job, new Surroundings.Hours(Optional.of(8 * 60), Optional.of(16 * 60 + 20)), Optional.empty());
+                job,
+                new Surroundings.Hours(Optional.of(8 * 60), Optional.of(16 * 60 + 20), Optional.empty()),
+                Optional.empty());
         surroundings.permits(
                 job,
                 Map.of(

@@ -105,7 +105,8 @@ public class Documents {
                 things,
                 parts,
                 steps,
-                surroundings.state(jobId).card());
+                surroundings.state(jobId).card(),
+                surroundings.state(jobId).day().hours().radioChannel());
     }
 
     private static PlanDocument.StemPart stem(Situation s, Stems.ChosenReading k, Optional<Lays.StemChoice> chosen) {

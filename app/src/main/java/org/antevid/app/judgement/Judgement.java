@@ -193,7 +193,11 @@ public class Judgement {
                         .toList(),
                 chosen,
                 Optional.of(tangle),
-                new WorkDay(outside.day().toEpochDay(), s.day().hours().lightUntilMin(), kits.inspections()));
+                new WorkDay(
+                        outside.day().toEpochDay(),
+                        s.day().hours().lightUntilMin(),
+                        kits.inspections(),
+                        s.day().hours().radioChannel()));
     }
 
     /** @return findings worst first, with what opinions and acknowledgements have cleared */

@@ -65,8 +65,12 @@ public class Surroundings {
     /** Conditions of the day that people see and no instrument tells. */
     public record Day(GroundState ground, Light light, CrownLoad load, Hours hours) {}
 
-    /** When work starts and when it gets dark, minutes of the day; empty while nobody said. */
-    public record Hours(Optional<Integer> startsMin, Optional<Integer> darkMin) {
+    /**
+     * When work starts and when it gets dark, minutes of the day; empty while nobody said.
+     *
+     * @param radioChannel on which the crew speaks; empty where none was agreed
+     */
+    public record Hours(Optional<Integer> startsMin, Optional<Integer> darkMin, Optional<String> radioChannel) {
         /** @return minute of work at which it is dark; before the start it is dark at once */
         public OptionalInt lightUntilMin() {
             return startsMin.isPresent() && darkMin.isPresent()
@@ -108,7 +112,10 @@ public class Surroundings {
                         r.ground,
                         r.light,
                         r.crownLoad,
-                        new Hours(Optional.ofNullable(r.startsMin), Optional.ofNullable(r.darkMin))),
+                        new Hours(
+                                Optional.ofNullable(r.startsMin),
+                                Optional.ofNullable(r.darkMin),
+                                Optional.ofNullable(r.radioChannel))),
                 r.permits,
                 r.card(),
                 r.access(),
@@ -159,13 +166,15 @@ public class Surroundings {
         save(r);
     }
 
-    /** Sets both: what is not said is not known from then on. */
+    /** Sets all of it: what is not said is not known from then on. */
     public void hours(String jobId, Hours hours, Optional<Long> version) {
         SurroundingsEntity r = toChange(jobId, x -> x.dayVersion, version, Answer.THE_DAY);
         hours.startsMin.ifPresent(m -> Require.within(m, 0, LAST_MIN, "startsMin"));
         hours.darkMin.ifPresent(m -> Require.within(m, 0, LAST_MIN, "darkMin"));
         r.startsMin = hours.startsMin.orElse(null);
         r.darkMin = hours.darkMin.orElse(null);
+        r.radioChannel =
+                hours.radioChannel.map(String::strip).filter(x -> !x.isEmpty()).orElse(null);
         r.dayVersion++;
         save(r);
     }

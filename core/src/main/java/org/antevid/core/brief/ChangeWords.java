@@ -6,6 +6,7 @@ import org.antevid.core.message.Code;
 enum ChangeWords implements Code {
     WIND_LIMIT,
     GROUND,
+    RADIO,
     EMERGENCY_CARD,
     NEW_THING,
     MOVED,

@@ -34,7 +34,8 @@ public record Cue(Sign sign, Message says) {
         PULL_ON_WATCH,
         NEVER_BEFORE,
         HOLD_THE_LINE,
-        STAY_SHUT
+        STAY_SHUT,
+        RADIO
     }
 
     static Cue of(Sign sign, Message says) {

@@ -15,9 +15,11 @@ import org.antevid.core.message.Message;
 public final class Cues {
     private final PlanDocument.StepPart step;
     private final Optional<PlanDocument.LayPart> lay;
+    private final Optional<String> radioChannel;
 
     private Cues(PlanDocument plan, PlanDocument.StepPart step) {
         this.step = step;
+        radioChannel = plan.radioChannel();
         lay = step.kind() == Step.Kind.FELL
                 ? step.stem().flatMap(plan::stem).flatMap(PlanDocument.StemPart::lay)
                 : Optional.empty();
@@ -72,6 +74,7 @@ public final class Cues {
                 }
             }
         }
+        radioChannel.ifPresent(ch -> all.add(Cue.of(Sign.SAID, said(Words.RADIO).with("channel", Arg.name(ch)))));
         return List.copyOf(all);
     }
 

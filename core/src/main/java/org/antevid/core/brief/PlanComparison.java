@@ -62,6 +62,13 @@ public final class PlanComparison {
                             .with("slopeWas", Arg.of(Dimension.SECTOR, before.slopeDeg()))
                             .with("downWas", Arg.azimuth(before.downhillDeg())));
         }
+        if (!before.radioChannel().equals(after.radioChannel())) {
+            plain(
+                    "radio",
+                    Message.of(ChangeWords.RADIO)
+                            .with("now", after.radioChannel().map(Arg::name))
+                            .with("was", before.radioChannel().map(Arg::name)));
+        }
         if (!before.emergency().equals(after.emergency())) {
             plain("emergency", Message.of(ChangeWords.EMERGENCY_CARD));
         }
@@ -224,9 +231,28 @@ public final class PlanComparison {
         differs(ChangeWords.BAR, label, label, height(a.barM()), height(b.barM()));
         differs(ChangeWords.STAND, label, label, Arg.term(a.stand()), Arg.term(b.stand()));
         differs(ChangeWords.SOUND_WOOD, label, label, sound(a), sound(b));
-        if (!a.help().equals(b.help()) && a.help().stream().noneMatch(h -> h.code() == Plain.AS_SAID)) {
-            plain(label, said(ChangeWords.HELP, label));
+        if (a.help().stream().noneMatch(h -> h.code() == Plain.AS_SAID)) {
+            help(label, a.help(), b.help());
         }
+    }
+
+    /** What helps it over, line by line: what is said now, and what was said. */
+    private void help(String label, List<Message> was, List<Message> now) {
+        for (HelpLine line : HelpLine.values()) {
+            Optional<Message> before = one(was, line);
+            Optional<Message> after = one(now, line);
+            if (!before.equals(after)) {
+                plain(
+                        label,
+                        said(ChangeWords.HELP, label)
+                                .with(WAS, before.map(Arg::said))
+                                .with(NOW, after.map(Arg::said)));
+            }
+        }
+    }
+
+    private static Optional<Message> one(List<Message> help, HelpLine line) {
+        return help.stream().filter(m -> m.code() == line).findFirst();
     }
 
     private static Arg sound(CutPart c) {

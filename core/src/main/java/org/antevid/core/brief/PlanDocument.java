@@ -25,6 +25,8 @@ import org.antevid.core.stump.School;
  * The plan as it is frozen into a briefing: plain values only, so that it can be stored, hashed, drawn and compared.
  * Distances in metres, azimuths clockwise from north; what is said is said by codes, so that it is the same document in
  * every language; numbers of zones are already rounded to the safe side.
+ *
+ * @param radioChannel on which the crew speaks; empty where none was agreed, and in older documents
  */
 public record PlanDocument(
         String job,
@@ -34,7 +36,8 @@ public record PlanDocument(
         List<Thing> things,
         List<StemPart> stems,
         List<StepPart> steps,
-        EmergencyCard emergency) {
+        EmergencyCard emergency,
+        Optional<String> radioChannel) {
 
     /** A feature. {@code outline} has one point for a disc. */
     public record Thing(
@@ -192,7 +195,21 @@ public record PlanDocument(
     /** Somebody's part in a step; the way out is empty while the stand is not set. */
     public record PostPart(String personId, String person, Role role, Optional<Spot> stand, List<WayPart> waysOut) {}
 
+    /** One in which nobody speaks by radio. */
+    public PlanDocument(
+            String job,
+            double windLimitMs,
+            double slopeDeg,
+            double downhillDeg,
+            List<Thing> things,
+            List<StemPart> stems,
+            List<StepPart> steps,
+            EmergencyCard emergency) {
+        this(job, windLimitMs, slopeDeg, downhillDeg, things, stems, steps, emergency, Optional.empty());
+    }
+
     public PlanDocument {
+        radioChannel = radioChannel == null ? Optional.empty() : radioChannel;
         things = List.copyOf(things);
         stems = List.copyOf(stems);
         steps = List.copyOf(steps);

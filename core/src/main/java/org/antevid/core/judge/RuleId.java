@@ -116,6 +116,7 @@ public enum RuleId implements Code {
     CREW_NOT_KNOWN("crew-not-known", Stage.CREW, Source.PRACTICE),
     POST_EMPTY("post", Stage.CREW, Source.PRACTICE),
     STAND_NOT_SET("stand", Stage.CREW, Source.PRACTICE),
+    OUT_OF_SIGHT("sight", Stage.CREW, Source.PRACTICE),
     STANDS_IN_RING("inside", Stage.CREW, Source.PRACTICE),
     STANDS_IN_ZONE("zone", Stage.CREW, Source.PRACTICE),
     PLACE_IN_ZONE("place", Stage.CREW, Source.PRACTICE),

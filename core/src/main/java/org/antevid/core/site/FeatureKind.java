@@ -54,6 +54,14 @@ public enum FeatureKind {
         };
     }
 
+    /** @return whether a standing person behind it is not seen; how high it is nobody has said */
+    public boolean hidesPeople() {
+        return switch (this) {
+            case BUILDING, GLASS, WALL, HEDGE, VEHICLE -> true;
+            default -> false;
+        };
+    }
+
     /** @return whether a person cannot walk through it on the way out */
     public boolean barsTheWay() {
         return barsTheWay;

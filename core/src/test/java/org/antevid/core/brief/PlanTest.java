@@ -14,6 +14,7 @@ import org.antevid.core.crew.Work;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.message.Arg;
+import org.antevid.core.message.Code;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.outcome.Deviation;
@@ -365,5 +366,34 @@ class PlanTest {
                 Samples.toward(0, means),
                 Samples.situation(Samples.site(features), List.of(), List.of(), List.of()),
                 LayPlan.Limits.USUAL);
+    }
+
+    /**
+     * A face that shows decay changes the cut card: whoever saws by it and whoever pulls read it, the lookout does not.
+     */
+    @Test
+    void theCutCardConcernsWhoeverCutsByItAndTheLineWhoeverPulls() {
+        PlanDocument before = BriefedPlans.plan(
+                Means.Kind.MACHINE_LINE,
+                Step.Kind.FELL,
+                BriefedPlans.post("nadia", "Nadia", Role.CUTTER),
+                BriefedPlans.post("tove", "Tove", Role.WINCH),
+                BriefedPlans.post("sefa", "Sefa", Role.LOOKOUT));
+        PlanDocument after = BriefedPlans.plan(
+                Means.Kind.WEDGES,
+                Step.Kind.FELL,
+                BriefedPlans.post("nadia", "Nadia", Role.CUTTER),
+                BriefedPlans.post("tove", "Tove", Role.WINCH),
+                BriefedPlans.post("sefa", "Sefa", Role.LOOKOUT));
+        assertThat(codes(OwnChanges.of(before, after, "nadia"))).contains(ChangeWords.HELP);
+        assertThat(codes(OwnChanges.of(before, after, "tove"))).contains(ChangeWords.HELP);
+        assertThat(codes(OwnChanges.of(before, after, "sefa"))).doesNotContain(ChangeWords.HELP, ChangeWords.MEASURE);
+        assertThat(PlanComparison.between(before, after))
+                .filteredOn(c -> c.says().code() == ChangeWords.HELP)
+                .allSatisfy(c -> assertThat(c.says().args().keySet()).containsAnyOf("now", "was"));
+    }
+
+    private static List<Code> codes(List<PlanComparison.Change> changes) {
+        return changes.stream().map(c -> c.says().code()).toList();
     }
 }

@@ -423,8 +423,12 @@ class WithyLockStory {
         imre.choose("Person for step 2", "Imre Halloway");
         imre.region("Step 2").getByText("Give the role").click();
         assertThat(imre.region("Step 2")).containsText("Imre Halloway, cutter");
-        imre.page.getByLabel("Stand of Tove Arkwright").nth(1).click();
-        imre.tapPlan(82, 62);
+        imre.page.getByLabel("Measure the stand of Tove Arkwright").nth(1).click();
+        imre.choose("Known point", "stump of S1");
+        imre.fill("Bearing", "57.5");
+        imre.fill("Distance", "52.2");
+        imre.button("Compute the place");
+        assertThat(imre.region("Step 2")).containsText("Tove Arkwright, winch at 82 E, 62 N");
         imre.page.waitForTimeout(400);
         imre.shot("crew");
     }
@@ -796,9 +800,16 @@ class WithyLockStory {
         assertThat(imre.region("Log")).containsText("150 mm right");
         imre.stage(7);
         Looked.at(imre.page, "brief-face");
+        assertThat(imre.region("Changed since")).containsText("hinge, left end of S1");
         imre.button("Issue briefing 3");
+        // the lookout saws by no card and pulls nothing: what she signed stands
+        assertThat(imre.region("Signatures")).containsText("1 of 3");
         Looked.at(imre.page, "brief-3");
-        System.out.println(imre.region("Signatures").innerText());
+        for (Page phone : List.of(his, tove)) {
+            CrewPhone.sign(phone, phone == his ? "6174" : "9753");
+        }
+        assertThat(imre.region("Signatures")).containsText("3 of 3");
+        imre.stage(8);
     }
 
     @Test

@@ -47,6 +47,9 @@ public class SurroundingsEntity {
     @Nullable
     public Integer darkMin;
 
+    @Nullable
+    public String radioChannel;
+
     public String nearestHelp = "";
     public String route = "";
     public String gridReference = "";

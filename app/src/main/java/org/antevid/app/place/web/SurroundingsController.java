@@ -60,7 +60,11 @@ import org.springframework.web.multipart.MultipartFile;
 public class SurroundingsController {
     /** What is not given stays as it is. */
     /** @param startsMin minutes of the day; left out is not known */
-    record HoursRequest(Optional<Integer> startsMin, Optional<Integer> darkMin, Long version) {}
+    record HoursRequest(
+            Optional<Integer> startsMin,
+            Optional<Integer> darkMin,
+            Optional<@Size(max = 40) String> radioChannel,
+            Long version) {}
 
     record DayRequest(GroundState ground, Light light, CrownLoad load, Long version) {}
 
@@ -167,6 +171,7 @@ public class SurroundingsController {
             CrownLoad load,
             Optional<Integer> startsMin,
             Optional<Integer> darkMin,
+            Optional<String> radioChannel,
             List<PermitView> permits,
             EmergencyCard card,
             List<String> cardLacks,
@@ -237,6 +242,7 @@ public class SurroundingsController {
                 s.day().load(),
                 s.day().hours().startsMin(),
                 s.day().hours().darkMin(),
+                s.day().hours().radioChannel(),
                 permits,
                 s.card(),
                 Speech.words().terms(s.card().missing(places.hasUtility(job))),
@@ -286,7 +292,7 @@ public class SurroundingsController {
     void hours(@PathVariable String job, @Validated @RequestBody HoursRequest h) {
         surroundings.hours(
                 job,
-                new Surroundings.Hours(Given.or(h.startsMin), Given.or(h.darkMin)),
+                new Surroundings.Hours(Given.or(h.startsMin), Given.or(h.darkMin), Given.or(h.radioChannel)),
                 Optional.ofNullable(h.version));
     }
 

@@ -8,6 +8,7 @@ import org.antevid.core.judge.Situation;
 import org.antevid.core.judge.crew.AtTheLine;
 import org.antevid.core.judge.crew.CrewsApart;
 import org.antevid.core.judge.crew.LongAtTheSaw;
+import org.antevid.core.judge.crew.OutOfSight;
 import org.antevid.core.judge.crew.PeopleInRing;
 import org.antevid.core.judge.crew.Staffing;
 import org.antevid.core.judge.crew.StandNotSet;
@@ -113,6 +114,7 @@ public final class Findings {
             new HungInRing(),
             new Staffing(),
             new StandNotSet(),
+            new OutOfSight(),
             new StandsInRing(),
             new LongAtTheSaw());
 
