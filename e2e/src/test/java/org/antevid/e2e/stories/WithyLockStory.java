@@ -428,7 +428,7 @@ class WithyLockStory {
         imre.fill("Bearing", "57.5");
         imre.fill("Distance", "52.2");
         imre.button("Compute the place");
-        assertThat(imre.region("Step 2")).containsText("Tove Arkwright, winch at 82 E, 62 N");
+        assertThat(imre.region("Step 2")).containsText("Tove Arkwright, winch at 82 m E 62 m N");
         imre.page.waitForTimeout(400);
         imre.shot("crew");
     }
