@@ -85,6 +85,9 @@ export const useWatch = (job: string, on = true) =>
     refetchInterval: WATCH_MS,
     queryFn: () => data(api.GET('/api/jobs/{job}/run/watch', at(job))),
   });
+/** Who is here without work. */
+export const useVisitors = (job: string) =>
+  useQuery({ queryKey: ['job', job, 'visitors'], queryFn: () => data(api.GET('/api/jobs/{job}/visitors', at(job))) });
 /** The hold that stands, if one does. */
 export const useHold = (job: string) =>
   useQuery({

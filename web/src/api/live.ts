@@ -22,9 +22,9 @@ const MAKES_OLD: Record<string, string[]> = {
   TANGLE: ['tangle', 'stems', 'lays', 'danger', 'depends', 'verdicts', 'missing', ...PLAN],
   CREW: ['steps', 'missing', ...PLAN],
   PLAN: PLAN,
-  BRIEF: ['briefings', 'card', 'run'],
+  BRIEF: ['briefings', 'card', 'run', 'visitors'],
   SHOWN: ['shown'],
-  RUN: ['run'],
+  RUN: ['run', 'visitors'],
   HOLD: ['hold', 'run'],
   REVIEW: ['review'],
 };

@@ -13,6 +13,7 @@ import { AtButton } from './AtButton';
 import '../words/pages';
 import { useWords } from '../words/words';
 
+const Visitors = lazy(() => later(() => import('../app/Visitors')));
 const ReadAloud = lazy(() => later(() => import('./ReadAloud')));
 
 type Card = Schemas['Card'];
@@ -104,6 +105,9 @@ export default function BriefPage({ job, card, changed, say }: Props) {
       ) : (
         <Sign job={job} card={card} say={say} />
       )}
+      <Suspense>
+        <Visitors job={job} say={say} />
+      </Suspense>
       <p className={`s ${css.footnote}`}>{t('outrank')}</p>
     </>
   );

@@ -3,6 +3,7 @@ import { Button } from 'antd';
 import { Link } from 'react-router';
 import { api } from '../../api/client';
 import { useAct, useBriefings, useFindings, useJob } from '../../api/job';
+import Visitors from '../../app/Visitors';
 import type { PanelProps } from '../stage';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
@@ -109,6 +110,7 @@ export default function BriefPanel({ job, go }: PanelProps) {
             </ul>
           </section>
         )}
+        {latest && <Visitors job={job} say={say} />}
         {stops.length > 0 && (
           <section aria-label={msg('stops')}>
             <h2>

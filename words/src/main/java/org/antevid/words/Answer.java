@@ -12,6 +12,7 @@ public enum Answer implements Code {
     LEADER_ONLY,
     LEADER_OR_DEPUTY,
     DEPUTY_OF_CREW,
+    VISITOR_BRIEF_FIRST,
     WHO_READS_FACE,
     MORE_WOOD_IS_THE_LEADERS,
     INSTRUMENT_IN_USE,

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.antevid.app.briefing.Briefings;
+import org.antevid.app.briefing.Visitors;
 import org.antevid.app.crew.Crews;
 import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.job.JobCache;
@@ -61,6 +62,7 @@ class GoCheck {
     private final Anemometer anemometer;
     private final Turns turns;
     private final Instruments instruments;
+    private final Visitors visitors;
 
     GoCheck(
             RunBook book,
@@ -73,7 +75,8 @@ class GoCheck {
             JobCache kept,
             Anemometer anemometer,
             Turns turns,
-            Instruments instruments) {
+            Instruments instruments,
+            Visitors visitors) {
         this.book = book;
         this.crews = crews;
         this.briefings = briefings;
@@ -85,6 +88,7 @@ class GoCheck {
         this.anemometer = anemometer;
         this.turns = turns;
         this.instruments = instruments;
+        this.visitors = visitors;
     }
 
     RunFacts facts(String jobId) {
@@ -253,6 +257,9 @@ class GoCheck {
         first(step, steps, closed, people, against);
         found(jobId, step, outside, against);
         people(step, course, briefing, people, against);
+        visitors.here(jobId).stream()
+                .filter(Visitors.Visitor::again)
+                .forEach(v -> against.add(Against.of(Why.VISITOR, v.id()).with("name", Arg.name(v.name()))));
         closed.stream()
                 .filter(f -> !f.entry().protectionDone())
                 .forEach(f -> against.add(Against.of(Why.NOT_DONE, f.id())

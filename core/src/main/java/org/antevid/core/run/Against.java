@@ -33,6 +33,8 @@ public record Against(Why why, String subject, Message message) {
         WIND_SILENT,
         /** an instrument reads beyond its limit, or says nothing */
         WATCH,
+        /** a visitor was told something else than holds now */
+        VISITOR,
         LOOK_AGAIN,
         CLOSED
     }

@@ -21,6 +21,8 @@ public enum LogWords implements Code {
     DEPUTY_ENDED,
     STEP_OPEN_AGAIN,
     SURPRISE,
+    VISITOR_TOLD,
+    VISITOR_LEFT,
     INSTRUMENT_USED,
     INSTRUMENT_AWAY,
     SIGHTING_ACCEPTED,

@@ -423,7 +423,7 @@ class WithyLockStory {
         imre.choose("Person for step 2", "Imre Halloway");
         imre.region("Step 2").getByText("Give the role").click();
         assertThat(imre.region("Step 2")).containsText("Imre Halloway, cutter");
-        imre.page.getByLabel("Measure the stand of Tove Arkwright").nth(1).click();
+        imre.page.getByLabel("Tape for the stand of Tove Arkwright").nth(1).click();
         imre.choose("Known point", "stump of S1");
         imre.fill("Bearing", "57.5");
         imre.fill("Distance", "52.2");
