@@ -176,7 +176,16 @@ class CatalogueTest {
     void thePhonesAskForTheWordsThatAreThere() throws IOException {
         StringBuilder source = new StringBuilder();
         for (String shown : List.of(
-                "crew", "plan", "figures", "stages/run", "photo", "voice", "app/Stepper.tsx", "ui/PlusMinus.tsx")) {
+                "crew",
+                "plan",
+                "figures",
+                "stages/run",
+                "photo",
+                "voice",
+                "app/Stepper.tsx",
+                "app/Visitors.tsx",
+                "app/WatchList.tsx",
+                "ui/PlusMinus.tsx")) {
             try (Stream<Path> files = Files.walk(Path.of("../web/src", shown))) {
                 for (Path f : files.filter(Files::isRegularFile).toList()) {
                     source.append(Files.readString(f));
