@@ -809,6 +809,15 @@ class WithyLockStory {
             CrewPhone.sign(phone, phone == his ? "6174" : "9753");
         }
         assertThat(imre.region("Signatures")).containsText("3 of 3");
+        // less wood holds it less surely: what may be struck then is looked at by somebody else too
+        imre.openPoints();
+        wilmaLooks(
+                imre.page
+                        .locator(".finding")
+                        .filter(new Locator.FilterOptions()
+                                .setHasText("S1: should control be lost, the footbridge is struck")),
+                "the opened face, the card anew, the closed footbridge");
+        imre.openPoints();
         imre.stage(8);
     }
 
@@ -820,6 +829,7 @@ class WithyLockStory {
         assertThat(held(oren)).containsText("kept on this phone and not sent yet");
         oren.clock().fastForward(600_000);
         Looked.at(oren, "phone-ten-minutes");
+        assertThat(oren.locator("button.thumb")).hasCSS("background-color", Pattern.compile("rgb\\(179, 38, 30\\)"));
         oren.context().setOffline(false);
         assertThat(imre.page.locator(".banner")).containsText("HOLD, Oren Pike");
         assertThat(imre.region("Log"))
