@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import type { Schemas } from '../api/client';
 import { Mark, type MarkKind } from '../figures/Mark';
 import { clock } from '../units/format';
+import '../words/pages';
 import { useWords } from '../words/words';
 import css from './watch.module.css';
 
@@ -35,7 +36,7 @@ export default function WatchList({ all, more }: { all: Watch[]; more?: (w: Watc
             </div>
           )}
           <p className={css.age}>
-            {w.at && <span className="n">{clock(w.at)}</span>}
+            {w.at && <small className="n">{t('readAt', { at: clock(w.at) })}</small>}
             {more?.(w)}
           </p>
         </li>

@@ -33,8 +33,8 @@ function heard(scene: PlanScene): Feature[] {
         new Point(xy(w.fix.at)),
         new Style({
           image: new Circle({
-            radius: 6,
-            fill: new Fill({ color: token(w.state === 'WITHIN' ? colour : 'panel') }),
+            radius: w.state === 'OVER' ? 9 : 6,
+            fill: new Fill({ color: token(w.state === 'WITHIN' || w.state === 'OVER' ? colour : 'panel') }),
             stroke: line(token(colour), 3),
           }),
           text: words(name, colour, true, [0, 18]),

@@ -624,6 +624,21 @@ class WithyLockStory {
         assertThat(paper.suggestedFilename()).isEqualTo("briefing-2.pdf");
         paper.saveAs(Path.of("target", "shots", "briefing-2.pdf"));
         assertThat(Path.of("target", "shots", "briefing-2.pdf")).isNotEmptyFile();
+        aVisitorIsTold();
+    }
+
+    /** The client comes to the white gate: the guard tells her on his phone, the leader sees it at the desk. */
+    private void aVisitorIsTold() {
+        oren.locator(".tabs a").first().click();
+        oren.getByText("Somebody comes").click();
+        oren.getByLabel("Their name").fill("Ms Reedmace");
+        assertThat(oren.getByLabel("Visitors")).containsText("wait at white gate on the lane");
+        oren.getByText("They said it back in their own words").click();
+        Looked.at(oren, "phone-visitor");
+        oren.getByText("Told", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(oren.getByLabel("Visitors")).containsText("told by Oren Pike");
+        assertThat(imre.region("Visitors")).containsText("Ms Reedmace, client");
+        Looked.at(imre.page, "brief-visitor");
     }
 
     @Test
