@@ -48,6 +48,7 @@ final class Bodies extends OncePerRequestFilter {
     private static final int FILE_BYTES = 13_000_000;
     private static final long ALL_BYTES = 60_000_000;
     private static final long BODY_MS = 10_000;
+    private static final String LATE = "It took too long to arrive. Nothing was changed.";
     private static final int OF_AN_ADDRESS = 300;
     private static final int AT_WORK = 120;
     private static final String ARRIVED = "antevid.arrived";
@@ -269,9 +270,8 @@ final class Bodies extends OncePerRequestFilter {
         }
 
         void start() {
-            String late = "It took too long to arrive. Nothing was changed.";
             deadline = deadlines.schedule(
-                    () -> refuse(HttpServletResponse.SC_REQUEST_TIMEOUT, late), BODY_MS, TimeUnit.MILLISECONDS);
+                    () -> refuse(HttpServletResponse.SC_REQUEST_TIMEOUT, LATE), BODY_MS, TimeUnit.MILLISECONDS);
             in.setReadListener(this);
         }
 
@@ -347,7 +347,10 @@ final class Bodies extends OncePerRequestFilter {
 
         @Override
         public synchronized void onError(Throwable t) {
+            // the container may give up a body that does not come before our deadline does
             if (decide()) {
+                response.setHeader("Connection", "close");
+                write(HttpServletResponse.SC_REQUEST_TIMEOUT, LATE);
                 end();
             }
         }
