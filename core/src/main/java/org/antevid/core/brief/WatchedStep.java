@@ -13,6 +13,7 @@ import org.antevid.core.run.watch.BeaconWatch;
 import org.antevid.core.run.watch.LineLimits;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stem.StemState;
 
 /**
  * What instruments watch in one briefed step: the limits and the closed ground are those everybody was told, whatever
@@ -24,6 +25,10 @@ import org.antevid.core.site.Spot;
 public record WatchedStep(
         Optional<LineLimits> line, Optional<Double> loadN, PlanDocument plan, PlanDocument.StepPart step) {
     private static final double OUTSIDE_M = 15;
+    /** Round a stem that hangs somehow (judgement), and the height of one nobody measured. */
+    private static final double HEIGHTS = 2;
+
+    private static final double UNKNOWN_M = 25;
     private static final Set<StepKit.Kind> WINCHES = Set.of(StepKit.Kind.TRACTOR_WINCH, StepKit.Kind.HAND_WINCH);
 
     public static WatchedStep of(PlanDocument plan, PlanDocument.StepPart step) {
@@ -79,12 +84,18 @@ public record WatchedStep(
         });
     }
 
+    /** Of a stem that hangs and nobody said how: all it may reach, so that not knowing closes no less. */
     private static Stream<Shape> tangled(PlanDocument.StemPart stem) {
         return stem
                 .closed()
                 .map(PlanDocument.ClosedPart::ground)
                 .filter(g -> g.size() > 2)
                 .map(Shape::polygon)
+                .or(() -> Optional.of(stem)
+                        .filter(s -> s.state() == StemState.HUNG)
+                        .map(s -> Shape.disc(
+                                s.at(),
+                                s.ringM().orElse(HEIGHTS * s.heightHighM().orElse(UNKNOWN_M)))))
                 .stream();
     }
 

@@ -15,6 +15,7 @@ import org.antevid.core.run.watch.LineLimits;
 import org.antevid.core.run.watch.WatchState;
 import org.antevid.core.run.watch.Watched;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stem.StemState;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -63,6 +64,33 @@ class WatchedStepTest {
         assertThat(at(s, "oren", s.placeOf("oren").orElseThrow()).state()).isEqualTo(WatchState.WITHIN);
         assertThat(s.placeOf("nadia")).contains(new Spot(0, 0));
         assertThat(s.placeOf("sefa")).contains(new Spot(-60, 0));
+    }
+
+    /** A stem that hangs and nobody said how closes no less ground than one whose ring is known. */
+    @Test
+    void notKnowingHowItHangsClosesGroundAllTheSame() {
+        PlanDocument plan = BriefedPlans.plan(Means.Kind.WEDGES, Step.Kind.RELEASE, post("tove", Role.WINCH, null));
+        PlanDocument.StemPart s = plan.stems().get(0);
+        PlanDocument hung = new PlanDocument(
+                plan.job(),
+                plan.windLimitMs(),
+                plan.slopeDeg(),
+                plan.downhillDeg(),
+                plan.things(),
+                List.of(new PlanDocument.StemPart(
+                        s.label(),
+                        s.species(),
+                        StemState.HUNG,
+                        s.at(),
+                        s.heightHighM(),
+                        Optional.empty(),
+                        List.of(),
+                        Optional.empty())),
+                plan.steps(),
+                plan.emergency());
+        WatchedStep step = WatchedStep.of(hung, hung.steps().get(0));
+        assertThat(at(step, "oren", new Spot(0, 30)).state()).isEqualTo(WatchState.OVER);
+        assertThat(at(step, "oren", new Spot(0, 60)).state()).isEqualTo(WatchState.WITHIN);
     }
 
     private static List<AfterSurprise> after(Surprise what, Means.Kind means) {
