@@ -78,7 +78,11 @@ public class Instruments {
      * @param fix where a beacon was last heard, however long ago
      */
     public record Now(
-            InUse inUse, Watched watched, Optional<Instant> at, boolean simulated, Optional<BeaconWatch.Fix> fix) {}
+            InUse inUse, Watched watched, Optional<Instant> at, boolean simulated, Optional<BeaconWatch.Fix> fix) {
+        private Now unbriefed() {
+            return new Now(inUse, watched.unbriefed(), at, simulated, fix);
+        }
+    }
 
     @Transactional(readOnly = true)
     public List<InUse> inUse(String jobId) {
@@ -172,7 +176,10 @@ public class Instruments {
 
     /** @param step empty while nothing was briefed: then there is nothing to hold a reading against */
     List<Now> read(List<InUse> all, Optional<WatchedStep> step) {
-        return all.stream().map(i -> read(i, step)).toList();
+        return all.stream()
+                .map(i -> read(i, step))
+                .map(n -> step.isPresent() ? n : n.unbriefed())
+                .toList();
     }
 
     private Now read(InUse i, Optional<WatchedStep> step) {

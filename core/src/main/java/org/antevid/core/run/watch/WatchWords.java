@@ -7,6 +7,7 @@ enum WatchWords implements Code {
     CALLED,
     SILENT,
     VAGUE,
+    NOT_BRIEFED,
     LINE_WITHIN,
     LINE_SLACK,
     LINE_MORE_THAN_PLANNED,

@@ -23,6 +23,22 @@ public record Watched(
         return new Watched(kind, state, says, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
+    /**
+     * @return the same reading before anything is briefed: there is no limit to hold it against, and it is not called
+     *     good
+     */
+    public Watched unbriefed() {
+        return state == WatchState.NOT_KNOWN
+                ? this
+                : new Watched(
+                        kind,
+                        WatchState.NEAR,
+                        Message.of(WatchWords.NOT_BRIEFED),
+                        valueN,
+                        Optional.empty(),
+                        Optional.empty());
+    }
+
     /** @return the high side of the reading as a share of its limit, 0 to 1; empty where there is none */
     public Optional<Double> share() {
         return valueN.flatMap(v -> limitN.map(l -> l > 0 ? Math.max(0, Math.min(1, v.high() / l)) : 1.0));

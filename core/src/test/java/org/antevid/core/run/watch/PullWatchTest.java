@@ -77,4 +77,16 @@ class PullWatchTest {
         assertThat(over.forces()).contains(Surprise.LOAD_OVERLOADED);
         assertThat(over.share()).contains(1.0);
     }
+
+    @Test
+    void beforeABriefingNothingIsCalledGood() {
+        Watched read = PullWatch.line(Optional.of(new Estimate(500, 50)), Optional.empty())
+                .unbriefed();
+        assertThat(read.state()).isEqualTo(WatchState.NEAR);
+        assertThat(read.says().code()).isEqualTo(WatchWords.NOT_BRIEFED);
+        assertThat(PullWatch.line(Optional.empty(), Optional.empty())
+                        .unbriefed()
+                        .state())
+                .isEqualTo(WatchState.NOT_KNOWN);
+    }
 }
