@@ -1,5 +1,3 @@
-import { Waiting } from './ui/Waiting';
-import css from './ui/layout.module.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
@@ -10,6 +8,7 @@ import { startGlare } from './app/glare';
 import { later } from './app/later';
 import { AppTheme } from './ui/AppTheme';
 import { Boundary, type Fault } from './ui/Boundary';
+import { PageComes } from './ui/PageComes';
 import { msg } from './words/base';
 import { useLanguage } from './words/words';
 
@@ -24,7 +23,9 @@ const SumsPage = lazy(() => later(() => import('./pages/sums/SumsPage')));
 const HousePage = lazy(() => later(() => import('./pages/house/HousePage')));
 const HandOverPage = lazy(() => later(() => import('./pages/HandOverPage')));
 const TalkPage = lazy(() => later(() => import('./stages/brief/TalkPage')));
-const Coming = lazy(() => later(() => import('./pages/Coming')));
+const LogbookPage = lazy(() => later(() => import('./pages/logbook/LogbookPage')));
+const DrillsPage = lazy(() => later(() => import('./pages/drills/DrillsPage')));
+const RoundPage = lazy(() => later(() => import('./pages/drills/RoundPage')));
 
 /** The page itself could not be had: the network has gone, or the server has a newer one. */
 const failedPage = (): Fault => ({
@@ -43,7 +44,7 @@ function Pages() {
   return (
     <Boundary what={msg('thisPage')} failed={failedPage()}>
       <BrowserRouter>
-        <Suspense fallback={<Waiting className={css.waiting} />}>
+        <Suspense fallback={<PageComes />}>
           <Routes>
             <Route path="/" element={<Board key={lang} />} />
             <Route path="/sign-in" element={<SignIn key={lang} />} />
@@ -60,8 +61,9 @@ function Pages() {
             <Route path="/jobs/:job/hand-over/:stem" element={<HandOverPage key={lang} />} />
             <Route path="/sums" element={<SumsPage key={lang} />} />
             <Route path="/house" element={<HousePage key={lang} />} />
-            <Route path="/logbook" element={<Coming key={lang} room="LOGBOOK" />} />
-            <Route path="/drills" element={<Coming key={lang} room="DRILLS" />} />
+            <Route path="/logbook" element={<LogbookPage key={lang} />} />
+            <Route path="/drills" element={<DrillsPage />} />
+            <Route path="/drills/:kind" element={<RoundPage />} />
           </Routes>
         </Suspense>
       </BrowserRouter>

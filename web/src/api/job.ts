@@ -76,6 +76,12 @@ export const useRun = (job: string) =>
     refetchInterval: GUST_MS,
     queryFn: () => data(api.GET('/api/jobs/{job}/run', at(job))),
   });
+/** What was written down by itself: under the run's key, so that it is asked again whenever the run is. */
+export const useRunLog = (job: string) =>
+  useQuery({
+    queryKey: ['job', job, 'run', 'log'],
+    queryFn: () => data(api.GET('/api/jobs/{job}/run/log', at(job))),
+  });
 /** An instrument is read anew every two seconds where somebody looks at it. */
 const WATCH_MS = 2000;
 export const useWatch = (job: string, on = true) =>

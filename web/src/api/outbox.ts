@@ -207,10 +207,6 @@ export function pressHold(job: string): void {
   post(job, { kind: 'hold', key: 'hold', words: 'HOLD', path: `/api/jobs/${job}/run/holds`, body: { reason: '' } });
 }
 
-export const forgetRefusal = (job: string, key: string) => {
-  change(job, { refused: Object.fromEntries(Object.entries(box(job).refused).filter(([k]) => k !== key)) });
-};
-
 /** What waits, what was refused at which button, and what to say about it. */
 export function useOutbox(job: string, after?: After): Box {
   if (after) afterwards.set(job, after);

@@ -1,15 +1,12 @@
 import css from '../ui/layout.module.css';
-import { Button, Input } from 'antd';
-import { lazy, Suspense, useEffect, useState } from 'react';
-import { api, type Schemas } from '../api/client';
-import { useAct, useSession } from '../api/job';
-import { post, useOutbox } from '../api/outbox';
+import { lazy, Suspense } from 'react';
+import type { Schemas } from '../api/client';
 import { Mark } from '../figures/Mark';
 import { Sign as Drawn } from '../figures/Sign';
 import { PlanSketch } from '../plan/PlanSketch';
 import { clock } from '../units/format';
 import { later } from '../app/later';
-import { AtButton } from './AtButton';
+import { MY_CARD, ReadBack, SignedLate } from './ReadBack';
 import '../words/pages';
 import { useWords } from '../words/words';
 
@@ -33,6 +30,7 @@ export default function BriefPage({ job, card, changed, say }: Props) {
   return (
     <>
       {changed && <p className="refused">{t('brief.changing')}</p>}
+      {!card.signedAt && <SignedLate job={job} card={card} />}
       {card.changes.length > 0 && (
         <div className="c" aria-label={t('brief.changed', { number: card.number })}>
           <h2>{t('brief.changed', { number: card.number })}</h2>
@@ -103,7 +101,7 @@ export default function BriefPage({ job, card, changed, say }: Props) {
           </p>
         </div>
       ) : (
-        <Sign job={job} card={card} say={say} />
+        <ReadBack job={job} card={card} say={say} />
       )}
       <Suspense>
         <Visitors job={job} say={say} />
@@ -182,125 +180,5 @@ function MyPost({ card, p }: { card: Card; p: Card['posts'][number] }) {
         </div>
       )}
     </section>
-  );
-}
-
-/** Where a person's own part of the briefing begins. */
-const MY_CARD = 'my-card';
-
-/** The questions, then the PIN; a wrong answer is marked at its question and nothing is signed. */
-function Sign({ job, card, say }: { job: string; card: Card; say: (words: string) => void }) {
-  const t = useWords();
-  const [answers, setAnswers] = useState<(number | undefined)[]>([]);
-  const [pin, setPin] = useState('');
-  const out = useOutbox(job);
-  const session = useSession().data;
-  const key = `sign:${card.number}`;
-  const waits = out.unsent.some((u) => u.key === key);
-  const refused = out.refused[key];
-  useEffect(() => setAnswers([]), [card.number]);
-  const wrong = (i: number) => refused?.faults.find((f) => f.field === `answers[${i}]`);
-  const sign = () =>
-    post(job, {
-      kind: 'sign',
-      key,
-      words: t('briefingNumber', { number: card.number }),
-      path: `/api/jobs/${job}/briefings/${card.number}/signatures`,
-      body: { answers: card.questions.map((_, i) => answers[i] ?? -1), pin },
-    });
-  return (
-    <section aria-label={t('label.readBack')}>
-      {card.questions.map((q, i) => (
-        <div className="c" key={q.words} role="group" aria-label={q.words}>
-          <h2>{t('brief.readBack', { number: i + 1, all: card.questions.length })}</h2>
-          <p>{q.words}</p>
-          <div className="chips">
-            {q.choices.map((c, k) => (
-              <Button
-                type={answers[i] === k ? 'primary' : 'default'}
-                key={c}
-                aria-pressed={answers[i] === k}
-                onClick={() => setAnswers((a) => Object.assign([...a], { [i]: k }))}
-              >
-                {c}
-              </Button>
-            ))}
-          </div>
-          {wrong(i) && (
-            <>
-              <p className="refused" role="alert">
-                {wrong(i)?.message}
-              </p>
-              <Button block onClick={() => document.getElementById(MY_CARD)?.scrollIntoView()}>
-                {t('brief.again')}
-              </Button>
-            </>
-          )}
-        </div>
-      ))}
-      {session && !session.pinSet ? (
-        <OwnPin job={job} say={say} />
-      ) : (
-        <>
-          <div className="c">
-            <label>
-              {t('pin')}
-              <Input
-                value={pin}
-                onChange={(e) => setPin(e.target.value)}
-                type="password"
-                inputMode="numeric"
-                aria-label={t('pin')}
-              />
-            </label>
-          </div>
-          <div className="c">
-            <Button
-              type="primary"
-              size="large"
-              block
-              disabled={waits || card.questions.some((_, i) => answers[i] === undefined) || pin.length < 4}
-              onClick={sign}
-            >
-              {t(waits ? 'kept' : 'brief.sign')}
-            </Button>
-            {refused && !refused.faults.some((f) => f.field.startsWith('answers')) && <AtButton refused={refused} />}
-          </div>
-        </>
-      )}
-    </section>
-  );
-}
-
-/** A leader who cuts signs too: the PIN is set once, with the passphrase. */
-function OwnPin({ job, say }: { job: string; say: (words: string) => void }) {
-  const t = useWords();
-  const act = useAct(job, say);
-  const session = useSession();
-  const [passphrase, setPassphrase] = useState('');
-  const [pin, setPin] = useState('');
-  const set = async () => {
-    if (await act(api.PUT('/api/session/pin', { body: { passphrase, pin } }))) await session.refetch();
-  };
-  return (
-    <div className="c" aria-label={t('pin.do')}>
-      <p>{t('pin.set')}</p>
-      <label>
-        {t('pin.passphrase')}
-        <Input
-          type="password"
-          autoComplete="current-password"
-          value={passphrase}
-          onChange={(e) => setPassphrase(e.target.value)}
-        />
-      </label>
-      <label>
-        {t('pin.new')}
-        <Input type="password" inputMode="numeric" value={pin} onChange={(e) => setPin(e.target.value)} />
-      </label>
-      <Button type="primary" size="large" block disabled={pin.length < 4 || !passphrase} onClick={() => void set()}>
-        {t('pin.do')}
-      </Button>
-    </div>
   );
 }

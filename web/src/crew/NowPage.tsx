@@ -13,6 +13,7 @@ import { useWords } from '../words/words';
 const LeadersGo = lazy(() => later(() => import('./LeadersGo')));
 const SeenReady = lazy(() => later(() => import('../app/SeenReady')));
 const Duties = lazy(() => later(() => import('./Duties')));
+const Falls = lazy(() => later(() => import('./Falls')));
 const WatchCard = lazy(() => later(() => import('./WatchCard')));
 const Deputy = lazy(() => later(() => import('../app/Deputy')));
 const PlanSketch = lazy(() => later(() => import('../plan/PlanSketch')).then((m) => ({ default: m.PlanSketch })));
@@ -150,6 +151,11 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
         </Suspense>
       )}
       {run.iSteer && step && <LeadersGo job={job} run={run} lost={lost} leader={info.myPart === 'LEADER'} say={say} />}
+      {!run.going && !run.held && card && (info.myPart === 'LEADER' || card.posts.some((p) => p.role === 'CUTTER')) && (
+        <Suspense>
+          <Falls job={job} />
+        </Suspense>
+      )}
     </>
   );
 }

@@ -21,6 +21,43 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What can be practised. */
+        get: operations["drillDrills"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/{kind}/{level}/{seed}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * One exercise: the same kind, level and seed are the same one.
+         * @description One exercise: the same kind, level and seed are the same one. What is right is worked out now.
+         */
+        get: operations["drillExercise"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/health": {
         parameters: {
             query?: never;
@@ -1122,7 +1159,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Records where a stem came to lie and how the hinge looked; odd numbers are asked back once. */
+        /**
+         * Records where a stem came to lie and what its stump shows; odd numbers are asked back once.
+         * @description Records where a stem came to lie and what its stump shows; odd numbers are asked back once. Leader, reviewers and who had the saw may.
+         */
         put: operations["reviewOutcome"];
         post?: never;
         delete?: never;
@@ -1207,7 +1247,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The run as it stands: step, who is ready, what is against a go, ticks, the newest lines of the log. */
+        /** The run as it stands: step, who is ready, what is against a go, ticks. */
         get: operations["runRun"];
         put?: never;
         post?: never;
@@ -1432,6 +1472,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/run/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was written down by itself, the newest line first. */
+        get: operations["runLog"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/run/protections/{feature}": {
         parameters: {
             query?: never;
@@ -1545,6 +1602,23 @@ export interface paths {
         put?: never;
         /** Ticks off a cut or check, or takes the tick back. */
         post: operations["runTick"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/run/unticked-reasons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Why a step may be ended with cuts and checks not ticked off, for one tap. */
+        get: operations["runUntickedReasons"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1669,6 +1743,24 @@ export interface paths {
         get?: never;
         /** How the leader wants it taken down, or left. */
         put: operations["stemChoose"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/aim": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What earlier falls of whoever is to cut this stem say of its lay. */
+        get: operations["aimAim"];
+        /** Uses them in this job's plan, or no longer; each decision stays readable. */
+        put: operations["aimDecide"];
         post?: never;
         delete?: never;
         options?: never;
@@ -3011,6 +3103,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/logbook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All falls the caller may see, beside what was foreseen of them. */
+        get: operations["logbookLogbook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/openapi": {
         parameters: {
             query?: never;
@@ -4221,6 +4330,20 @@ export interface components {
             /** Format: double */
             widthM?: number;
         };
+        /** @description How well falls were foreseen, of those that were measured: what was not measured is counted beside it, because people measure what went well. Source: statistics (Student's interval for the mean, Clopper and Pearson's for the share). */
+        Accuracy: {
+            /**
+             * Format: int32
+             * @description in all
+             */
+            falls: number;
+            /**
+             * Format: int32
+             * @description of them
+             */
+            measured: number;
+            numbers?: components["schemas"]["Numbers"];
+        };
         Acknowledgement: {
             findingKey: string;
         };
@@ -4246,6 +4369,9 @@ export interface components {
             why: "NO_STEP" | "HOLD" | "SIGNAL" | "NO_BRIEFING" | "PLAN_CHANGED" | "STOP" | "SECOND_OPINION" | "CAUTION" | "NOT_SIGNED" | "NOT_READY" | "NOT_DONE" | "FIRST" | "ASK_AGAIN" | "GUST" | "WIND_SILENT" | "WATCH" | "VISITOR" | "LOOK_AGAIN" | "CLOSED";
             words: string;
         };
+        AimAnswer: {
+            aim?: components["schemas"]["AimView"];
+        };
         AimRequest: {
             landmark: components["schemas"]["Spot"];
             /**
@@ -4253,6 +4379,28 @@ export interface components {
              * @description right of it positive, at its distance
              */
             offM: number;
+        };
+        /** @description What earlier falls of whoever cuts a stem say of its lay. */
+        AimView: {
+            decided: components["schemas"]["DecisionView"][];
+            learned: components["schemas"]["Learned"];
+            /**
+             * Format: double
+             * @description kept clear if it were decided the other way
+             */
+            otherwiseRingM: number;
+            pull?: components["schemas"]["PullView"];
+            /** Format: double */
+            ringM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description distance, up */
+                otherwiseRingM: string;
+                /** @description distance, up */
+                ringM: string;
+            };
+            sawyer: string;
+            wider: boolean;
         };
         /** @description How the lay is sighted. */
         AimingView: {
@@ -4465,6 +4613,11 @@ export interface components {
             hours: components["schemas"]["HourView"][];
             simulated: boolean;
         };
+        ByChoice: {
+            /** @enum {string} */
+            by: "TAPE" | "RANGEFINDER" | "TAP" | "EYE";
+            words: string;
+        };
         /** @description The latest briefing as it concerns one person. */
         Card: {
             /** @description what is new for them since the briefing they last signed */
@@ -4570,6 +4723,15 @@ export interface components {
             skill?: "NOVICE" | "TRAINED" | "EXPERIENCED";
             stand?: components["schemas"]["Spot"];
             support?: components["schemas"]["SupportRequest"];
+        };
+        ChoiceView: {
+            /** @description says that it is not known */
+            abstains: boolean;
+            /** @description why this answer, or of several leaving it out, ends the round */
+            deadly?: string;
+            /** @description of several: to be marked */
+            right: boolean;
+            words: string;
         };
         Choices: {
             conditions: components["schemas"]["ConditionChoice"][];
@@ -4695,6 +4857,11 @@ export interface components {
             /** Format: double */
             heightM: number;
             line: components["schemas"]["Spot"][];
+        };
+        ControlChoice: {
+            /** @enum {string} */
+            control: "KEPT" | "LOST" | "HUNG" | "STALLED" | "SAT_BACK" | "PUSHED";
+            words: string;
         };
         /** @description Whether the hinge governs the lay, and what brings it over. */
         ControlView: {
@@ -5024,6 +5191,17 @@ export interface components {
             loop: components["schemas"]["Spot"][][];
             stems: string[];
         };
+        DecideRequest: {
+            taken: boolean;
+        };
+        DecisionView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: int32 */
+            falls: number;
+            taken: boolean;
+        };
         DefectChoice: {
             /** @enum {string} */
             key: "CRACK" | "SPLIT_UNION" | "INCLUDED_BARK" | "CAVITY" | "DECAY_POCKET" | "FUNGUS" | "SWOLLEN_BASE" | "DEAD_TOP" | "HANGING_LIMB" | "DEAD_LIMBS" | "LIGHTNING_SCAR" | "FIRE_SCAR" | "METAL" | "WIRE_SWELLING" | "INSECTS" | "LOOSE_BARK" | "LIFTED_ROOT_PLATE" | "SOIL_CRACKS" | "CUT_ROOTS" | "CANOPY_GAP" | "BENT_STEM" | "VINE" | "TIED_CROWN" | "UNDER_TENSION" | "PREVIOUS_CUTS" | "BROKEN_BASE" | "OTHER";
@@ -5098,8 +5276,13 @@ export interface components {
             name: string;
             personId: string;
         };
-        /** @description Where the tip landed against where it was to land. Source: geometry. */
+        /** @description Where a tip landed against where it was most likely to land: a turn that was foreseen is no miss. Right of the predicted direction is positive. Source: geometry. */
         Deviation: {
+            /**
+             * Format: double
+             * @description distance of the tip from the predicted line
+             */
+            acrossM: number;
             /**
              * Format: double
              * @description azimuth stump to tip as found
@@ -5107,32 +5290,60 @@ export interface components {
             actualLayDeg: number;
             /**
              * Format: double
-             * @description distance of the tip from the planned line, right positive
+             * @description the same as an angle seen from the stump, to stand beside the miss
              */
-            atTipM: number;
+            alongDeg?: number;
             /**
              * Format: double
-             * @description turn from the planned lay, right positive
+             * @description how much farther out the tip lies than was expected; empty where the length was not foreseen
              */
-            deviationDeg: number;
+            alongM?: number;
             /**
              * Format: double
-             * @description half width of the foreseen fan (95 %) on that side, never negative
+             * @description half width of the foreseen fan (95 %) on that side of the lay; empty where no fan was foreseen
              */
-            foreseenDeg: number;
+            foreseenDeg?: number;
+            /**
+             * Format: double
+             * @description turn from the predicted direction
+             */
+            missDeg: number;
+            /**
+             * Format: double
+             * @description the lay and the turn that was foreseen
+             */
+            predictedDeg: number;
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
+                /** @description length, nearest */
+                acrossM: string;
                 /** @description azimuth, nearest */
                 actualLayDeg: string;
-                /** @description height, nearest */
-                atTipM: string;
-                /** @description angle, nearest */
-                deviationDeg: string;
+                /** @description length, nearest */
+                alongM?: string;
                 /** @description angle, up */
-                foreseenDeg: string;
+                foreseenDeg?: string;
+                /** @description angle, nearest */
+                missDeg: string;
+                /** @description azimuth, nearest */
+                predictedDeg: string;
+                /** @description angle, up */
+                sigmaDeg: string;
+                /** @description times, nearest */
+                times?: string;
             };
-            /** @description whether it lies inside the foreseen fan */
-            withinFan: boolean;
+            /**
+             * Format: double
+             * @description of the measurement, not of the fall
+             */
+            sigmaDeg: number;
+            /**
+             * Format: double
+             * @description the miss over the usual error that was foreseen (one sigma), with the measurement's own; empty where none was
+             */
+            times?: number;
+            /** @description whether it lies inside the foreseen fan; empty where no fan was foreseen */
+            withinFan?: boolean;
         };
         /** @description Why nothing is open: what blocks most, how many degrees, and what would open a lay. */
         DialClosed: {
@@ -5243,6 +5454,37 @@ export interface components {
             winch: components["schemas"]["Spot"];
             winchInRing: boolean;
         };
+        DrillKindView: {
+            key: string;
+            /** @enum {string} */
+            kind: "BIND" | "LEAN" | "PEOPLE";
+            /** Format: int32 */
+            levels: number;
+            says: string;
+            words: string;
+        };
+        /** @description A place in the picture, metres. */
+        DrillPictureAt: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        DrillsView: {
+            /** @description after so many days what failed is asked again */
+            againDays: number[];
+            kinds: components["schemas"]["DrillKindView"][];
+            /**
+             * Format: int32
+             * @description so many right ones in a row open the next level
+             */
+            risesAfter: number;
+            /**
+             * Format: int32
+             * @description exercises of a round
+             */
+            round: number;
+        };
         /** @description Which side of a stretch of the stem is squeezed, and how hard. */
         EdgeView: {
             bottom: components["schemas"]["PictureSideFigurePoint"][];
@@ -5300,6 +5542,43 @@ export interface components {
             /** @description as the catalogue has it */
             usual: string;
         };
+        ExerciseView: {
+            asked: string;
+            choices: components["schemas"]["ChoiceView"][];
+            /** @enum {string} */
+            kind: "BIND" | "LEAN" | "PEOPLE";
+            /** Format: int32 */
+            level: number;
+            picture: components["schemas"]["PictureView"];
+            /** @description the picture in words */
+            said: string;
+            /** Format: int64 */
+            seed: number;
+            /** @description all that is true is to be marked */
+            several: boolean;
+            sure: components["schemas"]["SureView"][];
+            /** Format: int32 */
+            thrownAway: number;
+            truth: components["schemas"]["TruthView"][];
+        };
+        /** @description What may explain that a stem fell beside the predicted direction: each a possible share with its range, no verdict. */
+        Explanation: {
+            /** @description what would tell more, had somebody read it */
+            notRead: components["schemas"]["MessageView"][];
+            rest: components["schemas"]["Share"];
+            /**
+             * Format: double
+             * @description the part of the miss that stays unexplained, 0..1; empty where the shares add up past it or to the other side
+             */
+            restShare?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description share, nearest */
+                restShare?: string;
+            };
+            /** @description of what was read on the stump, in the order they are looked for */
+            shares: components["schemas"]["Share"][];
+        };
         FaceChoices: {
             looks: components["schemas"]["LookChoice"][];
             /** @description from one side inward, most first */
@@ -5319,30 +5598,73 @@ export interface components {
              */
             soundRightM: number;
         };
-        /** @description What was measured after the fall: tip by bearing and distance from the stump, hinge found on the stump. */
+        /** @description What was measured after the fall: tip by bearing and distance from the stump, what the stump shows. */
         FallMeasures: {
             /** Format: double */
             bearingDeg: number;
+            /**
+             * @description how the tip was measured; empty of entries that never said it
+             * @enum {string}
+             */
+            by?: "TAPE" | "RANGEFINDER" | "TAP" | "EYE";
+            /**
+             * @description what became of it; empty of entries that never said it
+             * @enum {string}
+             */
+            control?: "KEPT" | "LOST" | "HUNG" | "STALLED" | "SAT_BACK" | "PUSHED";
             /** Format: double */
             distanceM: number;
-            /** Format: double */
-            hingeLeftM?: number;
-            /** Format: double */
-            hingeLengthM?: number;
-            /** Format: double */
-            hingeRightM?: number;
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
                 /** @description length, nearest */
                 distanceM: string;
-                /** @description short, nearest */
-                hingeLeftM?: string;
-                /** @description short, nearest */
-                hingeLengthM?: string;
-                /** @description short, nearest */
-                hingeRightM?: string;
             };
+            stump: components["schemas"]["StumpReading"];
             surprise: string;
+        };
+        /** @description A felled stem. Right of the predicted direction is positive. */
+        FallView: {
+            /** @description where it lies says how well it was aimed: measured, and control was kept */
+            aimed: boolean;
+            /**
+             * Format: double
+             * @description how much farther out the tip lies than expected, as an angle seen from the stump
+             */
+            alongDeg?: number;
+            control?: string;
+            cut: string;
+            /** Format: double */
+            fellDeg?: number;
+            /** Format: date-time */
+            felledAt: string;
+            inside?: boolean;
+            job: string;
+            jobId: string;
+            means: string;
+            measured: boolean;
+            /** Format: double */
+            missDeg?: number;
+            /** Format: double */
+            predictedDeg: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description azimuth, nearest */
+                fellDeg?: string;
+                /** @description angle, nearest */
+                missDeg?: string;
+                /** @description azimuth, nearest */
+                predictedDeg: string;
+                /** @description times, nearest */
+                times?: string;
+            };
+            sawyer?: string;
+            sawyerId?: string;
+            stem: string;
+            /**
+             * Format: double
+             * @description the miss over the usual error that was foreseen, signed as the miss is
+             */
+            times?: number;
         };
         FallsView: {
             /** @description landings for each whole degree */
@@ -5566,6 +5888,13 @@ export interface components {
         };
         GoRequest: {
             id?: string;
+        };
+        Gone: {
+            /** @enum {string} */
+            control: "KEPT" | "LOST" | "HUNG" | "STALLED" | "SAT_BACK" | "PUSHED";
+            /** Format: int32 */
+            count: number;
+            words: string;
         };
         /** @description A good place to cut. */
         GoodCut: {
@@ -5890,6 +6219,13 @@ export interface components {
             /** Format: int32 */
             unchanged: number;
         };
+        InkView: {
+            closed: boolean;
+            /** @enum {string} */
+            ink: "WOOD" | "REST" | "GROUND" | "CUT" | "STRETCHED" | "SQUEEZED" | "CROWN" | "PLUMB" | "STUMP" | "LAY" | "PERSON" | "TOO_NEAR" | "RING" | "SCALE";
+            points: components["schemas"]["DrillPictureAt"][];
+            words?: string;
+        };
         /** @description What is left out is not known. */
         InspectionRequest: {
             /** Format: date */
@@ -6178,6 +6514,7 @@ export interface components {
             school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
             /** Format: double */
             sigmaDeg?: number;
+            spread?: components["schemas"]["SpreadPart"];
             waysOut: components["schemas"]["WayPart"][];
             wholeCircle: boolean;
             zones: components["schemas"]["ZonePart"][];
@@ -6262,6 +6599,32 @@ export interface components {
              * @description what the wind at its limit is worth, up
              */
             windDeg: number;
+        };
+        /** @description What these falls say beside the table's value. */
+        Learned: {
+            /**
+             * Format: double
+             * @description the same, with the falls
+             */
+            blendedDeg: number;
+            /** Format: int32 */
+            falls: number;
+            /** @description whether a person may take it: always what is wider, from eight falls what is narrower */
+            mayBeTaken: boolean;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description angle, up */
+                blendedDeg: string;
+                /** @description angle, up */
+                tableDeg: string;
+            };
+            /**
+             * Format: double
+             * @description one sigma of whoever sights and cuts, by skill alone
+             */
+            tableDeg: number;
+            /** @description whether the plan rests on it */
+            used: boolean;
         };
         /** @description How the cutter gets away. */
         LeavingView: {
@@ -6523,6 +6886,47 @@ export interface components {
             travelHaulM: number;
             /** Format: double */
             travelTieM: number;
+        };
+        LogbookChoice: {
+            value: string;
+            words: string;
+        };
+        LogbookChoices: {
+            cuts: components["schemas"]["LogbookChoice"][];
+            means: components["schemas"]["LogbookChoice"][];
+            sawyers: components["schemas"]["LogbookChoice"][];
+            species: components["schemas"]["LogbookChoice"][];
+            woods: components["schemas"]["LogbookChoice"][];
+        };
+        /** @description The falls that fit the filter. */
+        LogbookView: {
+            accuracy: components["schemas"]["Accuracy"];
+            /**
+             * Format: int32
+             * @description how many falls fit
+             */
+            all: number;
+            choices: components["schemas"]["LogbookChoices"];
+            /** @description the newest first, at most 200 */
+            falls: components["schemas"]["FallView"][];
+            /** @description what became of those that count as no miss, each with how many */
+            gone: components["schemas"]["Gone"][];
+            /**
+             * Format: int32
+             * @description fewer aimed falls make no mean
+             */
+            least: number;
+            /**
+             * Format: int32
+             * @description how many of them were measured, whatever became of them
+             */
+            measured: number;
+            others?: components["schemas"]["Accuracy"];
+            /**
+             * Format: int32
+             * @description how many said what became of them
+             */
+            toldOf: number;
         };
         /** @description A first look as somebody reads it. */
         Look: {
@@ -6836,6 +7240,65 @@ export interface components {
             unit: string;
             words: string;
         };
+        Numbers: {
+            /**
+             * Format: double
+             * @description mean of the signed misses, right positive
+             */
+            biasDeg: number;
+            /**
+             * Format: double
+             * @description upper end
+             */
+            biasHighDeg: number;
+            /**
+             * Format: double
+             * @description lower end of its 95 % interval
+             */
+            biasLowDeg: number;
+            /**
+             * Format: int32
+             * @description how many had one
+             */
+            fans: number;
+            /**
+             * Format: int32
+             * @description how many of those with a foreseen fan lie inside it
+             */
+            inside: number;
+            /**
+             * Format: double
+             * @description upper end
+             */
+            insideHigh: number;
+            /**
+             * Format: double
+             * @description lower end of the 95 % interval of the share inside, 0..1
+             */
+            insideLow: number;
+            /** @description whether the falls turn to one side more than chance would have it */
+            oneSided: boolean;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description angle, nearest */
+                biasDeg: string;
+                /** @description angle, nearest */
+                biasHighDeg: string;
+                /** @description angle, nearest */
+                biasLowDeg: string;
+                /** @description share, up */
+                insideHigh: string;
+                /** @description share, down */
+                insideLow: string;
+                /** @description angle, up */
+                spreadDeg: string;
+            };
+            /**
+             * Format: double
+             * @description standard deviation about the mean
+             */
+            spreadDeg: number;
+        };
         /** @description Somewhere people or animals may be inside the ring. */
         OccupiedView: {
             away: string;
@@ -6944,7 +7407,7 @@ export interface components {
             changed: components["schemas"]["LayBasisChange"][];
             moved: components["schemas"]["LayBasisChange"][];
         };
-        /** @description An outcome against the plan; the deviation is empty when the spread was not known. */
+        /** @description An outcome against the plan. */
         Outcome: {
             /** Format: date-time */
             at: string;
@@ -6954,7 +7417,9 @@ export interface components {
              */
             briefing: number;
             deviation: components["schemas"]["Deviation"];
+            explained: components["schemas"]["Explanation"];
             measured: components["schemas"]["FallMeasures"];
+            planned: components["schemas"]["PlannedFall"];
             /** Format: double */
             plannedHingeLengthM: number;
             /** Format: double */
@@ -6972,7 +7437,6 @@ export interface components {
                 /** @description azimuth, nearest */
                 plannedLayDeg: string;
             };
-            spreadKnown: boolean;
             stem: string;
             tip: components["schemas"]["Spot"];
             who: string;
@@ -6985,6 +7449,10 @@ export interface components {
         OutcomeRequest: {
             /** Format: double */
             bearingDeg: number;
+            /** @enum {string} */
+            by: "TAPE" | "RANGEFINDER" | "TAP" | "EYE";
+            /** @enum {string} */
+            control: "KEPT" | "LOST" | "HUNG" | "STALLED" | "SAT_BACK" | "PUSHED";
             /** Format: double */
             distanceM: number;
             /** Format: double */
@@ -6994,6 +7462,8 @@ export interface components {
             /** Format: double */
             hingeRightM?: number;
             id?: string;
+            /** Format: double */
+            notchLineDeg?: number;
             reason?: string;
             sure?: boolean;
             surprise?: string;
@@ -7132,6 +7602,18 @@ export interface components {
             /** Format: double */
             heightM: number;
         };
+        PictureView: {
+            /** Format: double */
+            bottomM: number;
+            items: components["schemas"]["InkView"][];
+            /** Format: double */
+            leftM: number;
+            over: components["schemas"]["InkView"][];
+            /** Format: double */
+            rightM: number;
+            /** Format: double */
+            topM: number;
+        };
         PieceStepsRequest: {
             /** @description where the stem is cut, metres from the butt */
             cutsM: number[];
@@ -7232,6 +7714,14 @@ export interface components {
             things: components["schemas"]["Thing"][];
             /** Format: double */
             windLimitMs: number;
+        };
+        /** @description What was briefed of the ground, as it was frozen: nothing is computed anew from a stem that no longer stands. */
+        PlannedFall: {
+            dropZone: components["schemas"]["Spot"][];
+            fan: components["schemas"]["Spot"][];
+            stump: components["schemas"]["Spot"];
+            tip: components["schemas"]["Spot"];
+            wholeCircle: boolean;
         };
         /** @description A raised plate, metres. */
         Plate: {
@@ -7534,6 +8024,15 @@ export interface components {
             redirect?: components["schemas"]["Spot"];
             winch: components["schemas"]["Spot"];
         };
+        PullView: {
+            /** Format: double */
+            deg: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description angle, nearest */
+                deg: string;
+            };
+        };
         PutInRequest: {
             /** @description of the steps that are wanted; none: all but those that are not wanted */
             keys: string[];
@@ -7768,8 +8267,14 @@ export interface components {
             xM: number;
         };
         ReviewView: {
+            /** @description how a tip may be measured */
+            by: components["schemas"]["ByChoice"][];
+            /** @description what may become of a fall */
+            controls: components["schemas"]["ControlChoice"][];
             lessons: components["schemas"]["Lesson"][];
             outcomes: components["schemas"]["OutcomeHistory"][];
+            /** @description the felled stems whose fall the caller may tell */
+            told: string[];
         };
         /** @description How a line is rigged. */
         RigRequest: {
@@ -7815,7 +8320,6 @@ export interface components {
             held: boolean;
             /** @description the caller gives the go and lifts: the leader, or the deputy */
             iSteer: boolean;
-            log: components["schemas"]["JobLogLine"][];
             protections: components["schemas"]["ProtectionState"][];
             /**
              * Format: double
@@ -7912,6 +8416,31 @@ export interface components {
                 massKg: string;
             };
             words: string;
+        };
+        Share: {
+            /** @enum {string} */
+            cause: "NOTCH_LINE" | "HINGE_UNEVEN" | "SIDE_LEAN" | "NOT_EXPLAINED";
+            /**
+             * Format: double
+             * @description right positive
+             */
+            deg: number;
+            named: components["schemas"]["MessageView"];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description angle, nearest */
+                deg: string;
+                /** @description angle, up */
+                sigmaDeg: string;
+            };
+            saying: components["schemas"]["MessageView"];
+            /** @enum {string} */
+            says: "AGREES" | "OTHER_WAY" | "NOTHING";
+            /**
+             * Format: double
+             * @description one sigma, of the reading and of the rule
+             */
+            sigmaDeg: number;
         };
         ShorterView: {
             changes: components["schemas"]["TurnView"][];
@@ -8167,6 +8696,28 @@ export interface components {
             /** Format: double */
             northM: number;
         };
+        /** @description What the spread of a lay was made of, so that a fall can be looked at afterwards. */
+        SpreadPart: {
+            /**
+             * Format: double
+             * @description hinge to tip as expected
+             */
+            lengthM?: number;
+            /**
+             * Format: double
+             * @description of whoever aims and cuts, one sigma
+             */
+            sawyerDeg: number;
+            /** @enum {string} */
+            skill: "NOVICE" | "TRAINED" | "EXPERIENCED";
+            /** @enum {string} */
+            wood: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
+            /**
+             * Format: double
+             * @description what the yielding hinge turns, right positive
+             */
+            yieldDeg: number;
+        };
         StandRequest: {
             from: components["schemas"]["Spot"];
         };
@@ -8346,6 +8897,11 @@ export interface components {
              * @description how many cuts and checks are not ticked off, as the leader has seen it; 0 when all are
              */
             openTicks?: number;
+            /**
+             * @description why they are not; needed while there are any
+             * @enum {string}
+             */
+            unticked?: "DONE" | "NOT_NEEDED" | "OTHERWISE" | "NOT_POSSIBLE";
         };
         /** @description Something a step cannot be done without. */
         StepKit: {
@@ -8540,6 +9096,40 @@ export interface components {
             tell: string;
             then: string;
         };
+        /** @description What the stump shows afterwards, left and right as seen along the lay from behind. What nobody read is empty. */
+        StumpReading: {
+            /**
+             * Format: double
+             * @description thickness of the hinge at its left end, 0..0.6
+             */
+            hingeLeftM?: number;
+            /**
+             * Format: double
+             * @description across the stump, 0..4
+             */
+            hingeLengthM?: number;
+            /**
+             * Format: double
+             * @description at its right end, 0..0.6
+             */
+            hingeRightM?: number;
+            /**
+             * Format: double
+             * @description which way the line at the bottom of the notch points, off the lay; right positive, -45..45
+             */
+            notchLineDeg?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description short, nearest */
+                hingeLeftM?: string;
+                /** @description short, nearest */
+                hingeLengthM?: string;
+                /** @description short, nearest */
+                hingeRightM?: string;
+                /** @description angle, nearest */
+                notchLineDeg?: string;
+            };
+        };
         SumView: {
             fields: components["schemas"]["FieldView"][];
             name: string;
@@ -8564,6 +9154,18 @@ export interface components {
             /** Format: int32 */
             stack?: number;
             wedgeId?: string;
+        };
+        SureView: {
+            /**
+             * Format: double
+             * @description points when it was right, wrong when not
+             */
+            right: number;
+            /** @enum {string} */
+            sure: "GUESS" | "THINK" | "KNOW";
+            words: string;
+            /** Format: double */
+            wrong: number;
         };
         SurpriseChoice: {
             /** @enum {string} */
@@ -9185,6 +9787,12 @@ export interface components {
             /** @description what was tapped, each with its standard deviation */
             seen: components["schemas"]["SeenView"][];
         };
+        TruthView: {
+            says: string;
+            /** @enum {string} */
+            told: "NUMBER" | "RULE" | "THEN" | "RIGHT_IF";
+            words: string;
+        };
         TurnView: {
             /** Format: int32 */
             endMin: number;
@@ -9271,6 +9879,11 @@ export interface components {
             version: number;
             /** Format: int32 */
             widthPx: number;
+        };
+        UntickedChoice: {
+            /** @enum {string} */
+            unticked: "DONE" | "NOT_NEEDED" | "OTHERWISE" | "NOT_POSSIBLE";
+            words: string;
         };
         VerdictRequest: {
             because?: string;
@@ -9596,6 +10209,83 @@ export interface operations {
             };
             /** @description Nobody is signed in */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    drillDrills: {
+        parameters: {
+            query?: {
+                language?: "ENGLISH" | "SPANISH" | "PSEUDO";
+                units?: "METRIC" | "FEET";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillsView"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    drillExercise: {
+        parameters: {
+            query?: {
+                language?: "ENGLISH" | "SPANISH" | "PSEUDO";
+                units?: "METRIC" | "FEET";
+            };
+            header?: never;
+            path: {
+                kind: "BIND" | "LEAN" | "PEOPLE";
+                level: number;
+                seed: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExerciseView"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15948,6 +16638,46 @@ export interface operations {
             };
         };
     };
+    runLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobLogLine"][];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     runProtection: {
         parameters: {
             query?: never;
@@ -16449,6 +17179,46 @@ export interface operations {
             };
             /** @description It cannot be so; every field at fault is named */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    runUntickedReasons: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UntickedChoice"][];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16982,6 +17752,126 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["VerdictRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    aimAim: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AimAnswer"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    aimDecide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DecideRequest"];
             };
         };
         responses: {
@@ -23089,6 +23979,42 @@ export interface operations {
             };
             /** @description It does not exist, or not for this person */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    logbookLogbook: {
+        parameters: {
+            query?: {
+                sawyer?: string;
+                species?: "ABIES" | "PICEA" | "PINUS" | "LARIX" | "PSEUDOTSUGA" | "TSUGA" | "THUJA" | "CEDRUS" | "CUPRESSUS" | "SEQUOIA" | "TAXUS" | "FAGUS" | "QUERCUS" | "FRAXINUS" | "ACER" | "BETULA" | "ALNUS" | "POPULUS" | "SALIX" | "TILIA" | "ULMUS" | "ROBINIA" | "CASTANEA" | "AESCULUS" | "PLATANUS" | "JUGLANS" | "PRUNUS" | "SORBUS" | "CARPINUS" | "CARYA" | "LIRIODENDRON" | "PYRUS" | "EUCALYPTUS" | "UNKNOWN";
+                cut?: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
+                means?: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
+                wood?: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
+                since?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogbookView"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
                 headers: {
                     [name: string]: unknown;
                 };

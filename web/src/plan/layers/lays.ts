@@ -37,8 +37,8 @@ function planned(scene: PlanScene, own: boolean): Feature[] {
   const down = new Set(scene.stems.filter(gone).map((s) => s.id));
   for (const l of scene.lays) {
     if ((l.stemId === scene.selected) !== own) continue;
-    // its ground is free again; what was planned is compared in the review
-    if (down.has(l.stemId) && scene.stage !== 'review') continue;
+    // its ground is free again; what was briefed of it stands with its outcome
+    if (down.has(l.stemId)) continue;
     const previewed = scene.preview && l.stemId === scene.selected;
     const zone =
       previewed && scene.preview && scene.stage === 'lay'

@@ -3,6 +3,7 @@ import { Button, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import { api, data, type Schemas, type Spot } from '../../api/client';
 import { Chips, Stepper } from '../../app/Stepper';
+import { Learned } from './Learned';
 import { LineForm, LineWords } from './LineForm';
 import { usePlanTools } from '../../plan/planTools';
 import { azimuth } from '../../units/format';
@@ -57,6 +58,7 @@ export function LayTab({ job, l, v, leader }: Props) {
           <Judged d={judged} />
         </div>
       )}
+      {l.stem && <Learned job={job} stem={l.stem.id} leader={leader} />}
       <Aim job={job} l={l} v={v} leader={leader} />
       {v.control.standsGustMs !== undefined && (
         <p className="s">

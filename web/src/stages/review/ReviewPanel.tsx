@@ -1,18 +1,17 @@
 import css from '../../ui/layout.module.css';
 import { useQueryClient } from '@tanstack/react-query';
-import { Button, Input } from 'antd';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { Button } from 'antd';
+import { useCallback, useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { useJob, useReview, useStems } from '../../api/job';
-import { post, useOutbox } from '../../api/outbox';
+import { useJob, useReview } from '../../api/job';
+import { useOutbox } from '../../api/outbox';
 import type { PanelProps } from '../stage';
-import { ShortLength } from '../../app/ShortLength';
-import { Stepper } from '../../app/Stepper';
+import { FallForm } from '../../app/FallForm';
 import { Figure } from '../../figures/Figure';
 import { Mark } from '../../figures/Mark';
-import { usePlanTools } from '../../plan/planTools';
 import { clock } from '../../units/format';
 import { LessonForm } from './LessonForm';
+import { Shares } from './Shares';
 import { msg } from './words';
 
 /** Stage 9: what really happened against what was foreseen, and what is learned. */
@@ -24,36 +23,39 @@ export default function ReviewPanel({ job }: PanelProps) {
     job,
     useCallback(() => queries.invalidateQueries({ queryKey: ['job', job, 'review'] }), [job, queries]),
   );
-  const felled = (useStems(job).data ?? []).filter((s) => s.state === 'FELLED');
   const [correcting, setCorrecting] = useState('');
+  const told = review?.told ?? [];
+  const unmeasured = told.filter((label) => !review?.outcomes.some((o) => o.outcome.stem === label));
   return (
     <>
       <div className="body">
         <h1>{msg('review')}</h1>
-        {felled.length === 0 && <p className="empty">{msg('nothingIsFelledYet')}</p>}
-        {felled.map((s) => {
-          const o = review?.outcomes.find((x) => x.outcome.stem === s.label);
-          if (!o) return part !== 'CREW' && <Measure key={s.id} job={job} label={s.label} />;
-          const correct = correcting === s.label;
+        {review?.outcomes.length === 0 && unmeasured.length === 0 && (
+          <p className="empty">{msg('nothingIsFelledYet')}</p>
+        )}
+        {review && unmeasured.map((label) => <FallForm key={label} job={job} label={label} review={review} />)}
+        {review?.outcomes.map((o) => {
+          const label = o.outcome.stem;
+          const correct = correcting === label;
           return (
-            <div key={s.id}>
-              <Outcome o={o.outcome} />
+            <div key={label}>
+              <Outcome o={o.outcome} review={review} />
               {o.before.map((b) => (
                 <p key={b.at} className="s">
                   {msg('beforeRightLeftAt', {
-                    deviationDeg: b.deviation.said.deviationDeg,
-                    deviationDeg2: b.deviation.deviationDeg >= 0 ? 'yes' : 'no',
+                    deviationDeg: b.deviation.said.missDeg,
+                    deviationDeg2: b.deviation.missDeg >= 0 ? 'yes' : 'no',
                     who: b.who,
                     at: clock(b.at),
                   })}
                 </p>
               ))}
-              {part !== 'CREW' && !correct && (
-                <Button type="text" onClick={() => setCorrecting(s.label)}>
+              {told.includes(label) && !correct && (
+                <Button type="text" onClick={() => setCorrecting(label)}>
                   {msg('correctIt')}
                 </Button>
               )}
-              {correct && <Measure job={job} label={s.label} corrects done={() => setCorrecting('')} />}
+              {correct && <FallForm job={job} label={label} review={review} corrects done={() => setCorrecting('')} />}
             </div>
           );
         })}
@@ -74,8 +76,12 @@ export default function ReviewPanel({ job }: PanelProps) {
   );
 }
 
-function Outcome({ o }: { o: Schemas['Outcome'] }) {
+const side = (deg: number) => msg(deg >= 0 ? 'right' : 'left');
+
+/** The quantity first: how far beside the predicted direction, at the tip, against the usual error. */
+function Outcome({ o, review }: { o: Schemas['Outcome']; review: Schemas['ReviewView'] }) {
   const d = o.deviation;
+  const found = o.measured.stump;
   return (
     <section aria-label={msg('outcomeOf', { stem: o.stem })}>
       <h2>
@@ -90,153 +96,49 @@ function Outcome({ o }: { o: Schemas['Outcome'] }) {
       </h2>
       <div className="figs">
         <div>
-          <Figure shown={d.said.deviationDeg} more={d.deviationDeg >= 0 ? msg('right') : msg('left')} />
-          <small>
-            {msg('layPlannedFound', { plannedLayDeg: o.said.plannedLayDeg, actualLayDeg: d.said.actualLayDeg })}
-          </small>
+          <Figure shown={d.said.missDeg} more={side(d.missDeg)} />
+          <small>{msg('ofThePredicted', { predicted: d.said.predictedDeg, off: d.said.sigmaDeg })}</small>
         </div>
         <div>
-          <Figure shown={d.said.atTipM} more={d.atTipM >= 0 ? msg('right') : msg('left')} />
-          <small>{msg('atTheTipOut', { distanceM: o.measured.said.distanceM })}</small>
+          <Figure shown={d.said.acrossM} more={side(d.acrossM)} />
+          <small>
+            {msg('atTheTip', {
+              along: d.said.alongM ?? 'none',
+              longer: (d.alongM ?? 0) >= 0 ? 'yes' : 'no',
+              distance: o.measured.said.distanceM,
+            })}
+          </small>
         </div>
+        {d.said.times && (
+          <div>
+            <Figure shown={d.said.times} more="×" />
+            <small>{msg('theUsualError')}</small>
+          </div>
+        )}
       </div>
       <p className={css.rowBelow}>
-        <Mark kind={o.spreadKnown && d.withinFan ? 'ready' : 'CAUTION'} />
-        {o.spreadKnown
-          ? d.withinFan
-            ? msg('insideTheForeseenFan', { foreseenDeg: d.said.foreseenDeg })
-            : msg('outsideTheForeseenFan', { foreseenDeg: d.said.foreseenDeg })
-          : msg('theSpreadWasNot')}
+        <Mark kind={d.withinFan ? 'ready' : 'CAUTION'} />
+        {d.withinFan === undefined
+          ? msg('theSpreadWasNot')
+          : msg(d.withinFan ? 'insideTheForeseenFan' : 'outsideTheForeseenFan', {
+              foreseenDeg: d.said.foreseenDeg ?? '',
+            })}
       </p>
       <p>
+        {msg('measuredWith', {
+          by: review.by.find((b) => b.by === o.measured.by)?.words ?? msg('notSaid'),
+          control: review.controls.find((c) => c.control === o.measured.control)?.words ?? msg('notSaid'),
+        })}
+      </p>
+      <Shares explained={o.explained} />
+      <p>
         {msg('hingeFoundLeftRight', {
-          hingeLeftM: o.measured.said.hingeLeftM ?? msg('notKnown'),
-          hingeRightM: o.measured.said.hingeRightM ?? msg('notKnown'),
+          hingeLeftM: found.said.hingeLeftM ?? msg('notKnown'),
+          hingeRightM: found.said.hingeRightM ?? msg('notKnown'),
           plannedHingeM: o.said.plannedHingeM,
           surprise: o.measured.surprise,
         })}
       </p>
-    </section>
-  );
-}
-
-type MeasureProps = { job: string; label: string; corrects?: boolean; done?: () => void };
-
-/** What was found; a measure that can hardly be is asked back at its field, and taken when it is so. */
-function Measure({ job, label, corrects, done }: MeasureProps) {
-  const { say } = usePlanTools();
-  const [bearing, setBearing] = useState<number | null>(null);
-  const [distance, setDistance] = useState<number | null>(null);
-  const [left, setLeft] = useState<number>();
-  const [right, setRight] = useState<number>();
-  const [surprise, setSurprise] = useState('');
-  const [reason, setReason] = useState('');
-  const key = `outcome:${label}`;
-  const out = useOutbox(job);
-  const waits = out.unsent.some((u) => u.key === key);
-  const refused = out.refused[key];
-  const odd = refused?.faults.some((f) => f.code === 'ASKED_BACK') ?? false;
-  const sent = useRef(false);
-  useEffect(() => {
-    if (sent.current && !waits && !refused) done?.();
-  }, [waits, refused, done]);
-  const send = (sure: boolean) => {
-    if (bearing === null || distance === null) {
-      say('Bearing and distance to the tip are needed.');
-      return;
-    }
-    sent.current = true;
-    post(job, {
-      kind: 'outcome',
-      key,
-      words: msg('outcomeOfWithLabel', { label }),
-      method: 'PUT',
-      path: `/api/jobs/${job}/review/outcomes/${label}`,
-      body: {
-        bearingDeg: bearing,
-        distanceM: distance,
-        hingeLeftM: left,
-        hingeRightM: right,
-        surprise,
-        sure,
-        reason,
-      },
-    });
-  };
-  return (
-    <section className="form" aria-label={msg('measure', { label })}>
-      <h2>
-        {corrects ? msg('correct', { label }) : msg('isDown', { label })} <span>{msg('fromTheStump')}</span>
-      </h2>
-      <div className="two">
-        <Stepper label={msg('bearingToTheTip')} unit="°" value={bearing} onChange={setBearing} step={1} digits={1} />
-        <Stepper
-          label={msg('distanceToTheTip')}
-          unit="m"
-          value={distance}
-          onChange={setDistance}
-          step={0.5}
-          digits={1}
-        />
-      </div>
-      <div className="two">
-        <ShortLength
-          label={msg('hingeLeft')}
-          value={left}
-          by={0}
-          note={msg('asFound')}
-          undo=""
-          blank
-          onChange={setLeft}
-        />
-        <ShortLength
-          label={msg('hingeRight')}
-          value={right}
-          by={0}
-          note={msg('asFound')}
-          undo=""
-          blank
-          onChange={setRight}
-        />
-      </div>
-      <label>
-        {msg('surprises')}
-        <Input
-          aria-label={msg('surprises')}
-          size="large"
-          value={surprise}
-          onChange={(e) => setSurprise(e.target.value)}
-        />
-      </label>
-      {corrects && (
-        <label>
-          {msg('whyIsItCorrected')}
-          <Input
-            aria-label={msg('reasonOfTheCorrection')}
-            size="large"
-            value={reason}
-            onChange={(e) => setReason(e.target.value)}
-          />
-        </label>
-      )}
-      {refused && (
-        <p className="refused" role="alert">
-          {refused.message}
-        </p>
-      )}
-      {odd && (
-        <Button size="large" block disabled={waits} onClick={() => send(true)}>
-          {msg('itIsSo')}
-        </Button>
-      )}
-      <Button type="primary" size="large" block disabled={waits} onClick={() => send(false)}>
-        {waits ? msg('keptBeingSent') : msg('compareWithThePlan')}
-      </Button>
-      {done && (
-        <Button type="text" onClick={done}>
-          {msg('leaveIt')}
-        </Button>
-      )}
     </section>
   );
 }

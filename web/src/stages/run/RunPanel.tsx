@@ -5,7 +5,7 @@ import { Button, Modal } from 'antd';
 import { Waiting } from '../../ui/Waiting';
 import { useCallback, useState } from 'react';
 import { api, type Schemas } from '../../api/client';
-import { useAct, useHold, useJob, useRun, useStems } from '../../api/job';
+import { useAct, useHold, useJob, useRun, useRunLog, useStems } from '../../api/job';
 import { silentMs } from '../../api/heard';
 import { post, useOutbox } from '../../api/outbox';
 import { newId } from '../../app/newId';
@@ -36,6 +36,7 @@ export default function RunPanel({ job, go }: PanelProps) {
   const leader = info?.myPart === 'LEADER';
   const [closing, setClosing] = useState(false);
   const answer = useRun(job).data;
+  const log = useRunLog(job).data ?? [];
   const held = Boolean(useHold(job));
   const r = answer && { ...answer, held, going: answer.going && !held };
   const path = { params: { path: { job } } };
@@ -134,10 +135,10 @@ export default function RunPanel({ job, go }: PanelProps) {
         {r.watch.length === 0 && watch}
         <section aria-label={msg('log')}>
           <h2>
-            {msg('logWrittenByItself')} <span>{msg('newest', { logCount: r.log.length })}</span>
+            {msg('logWrittenByItself')} <span>{msg('newest', { logCount: log.length })}</span>
           </h2>
           <Rows
-            rows={r.log.slice(0, 40)}
+            rows={log}
             columns={[
               { cell: (l) => <span className="n">{clock(l.at)}</span> },
               { cell: (l) => `${l.who.split(' ')[0]}: ${l.says.words}` },

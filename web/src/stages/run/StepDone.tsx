@@ -1,6 +1,7 @@
+import { useQuery } from '@tanstack/react-query';
 import { Button, Modal, Radio } from 'antd';
 import { useState } from 'react';
-import { api, type Schemas } from '../../api/client';
+import { api, data, type Schemas } from '../../api/client';
 import { newId } from '../../app/newId';
 import '../../words/pages';
 import { useWords } from '../../words/words';
@@ -20,9 +21,11 @@ type Props = {
 };
 const MOVED: Moved[] = ['AS_SAID', 'OTHERWISE', 'NOT_AT_ALL'];
 const PREPARED: Moved[] = ['NOT_AT_ALL', 'AS_SAID', 'OTHERWISE'];
+/** So many open ones are named that the reasons fit a phone without scrolling. */
+const NAMED = 2;
 const NOW_ON: NowOn[] = ['GROUND', 'ANOTHER_STEM', 'STILL_HANGS'];
 
-/** The step is done; cuts and checks nobody ticked off are asked for first, and what a hung or lying stem did. */
+/** The step is done; why cuts and checks are not ticked off is asked first, and what a hung or lying stem did. */
 export function StepDone({ job, step, act, disabled, onMoved }: Props) {
   const t = useWords();
   const [asking, setAsking] = useState(false);
@@ -31,9 +34,17 @@ export function StepDone({ job, step, act, disabled, onMoved }: Props) {
   const asks = step.asksWhatItDid;
   const still = !asks?.doneIfStill && (moved === 'NOT_AT_ALL' || nowOn === 'STILL_HANGS');
   const anew = asks && (!asks.where || moved !== 'NOT_AT_ALL' || asks.anewIfStill);
-  const done = async () => {
+  const reasons =
+    useQuery({
+      queryKey: ['unticked-reasons'],
+      staleTime: Infinity,
+      enabled: asking && step.openTicks > 0,
+      queryFn: () => data(api.GET('/api/jobs/{job}/run/unticked-reasons', { params: { path: { job } } })),
+    }).data ?? [];
+  const done = async (unticked?: Told['unticked']) => {
     setAsking(false);
-    const body = { openTicks: step.openTicks, moved, nowOn: moved === 'NOT_AT_ALL' ? undefined : nowOn, id: newId() };
+    const now = moved === 'NOT_AT_ALL' ? undefined : nowOn;
+    const body = { openTicks: step.openTicks, unticked, moved, nowOn: now, id: newId() };
     const kept = await act(api.POST('/api/jobs/{job}/run/done', { params: { path: { job } }, body }));
     if (kept && asks && anew) onMoved?.();
   };
@@ -61,9 +72,11 @@ export function StepDone({ job, step, act, disabled, onMoved }: Props) {
           <Button key="back" size="large" onClick={() => setAsking(false)}>
             {t('done.back')}
           </Button>,
-          <Button key="done" size="large" type="primary" disabled={!told} onClick={() => void done()}>
-            {step.openTicks > 0 ? t('done.same') : t('done.keep')}
-          </Button>,
+          (step.openTicks === 0 || still) && (
+            <Button key="done" size="large" type="primary" disabled={!told} onClick={() => void done()}>
+              {t('done.keep')}
+            </Button>
+          ),
         ]}
       >
         {asks && (
@@ -104,12 +117,22 @@ export function StepDone({ job, step, act, disabled, onMoved }: Props) {
           <>
             {asks && <p>{t('done.open', { open: step.openTicks, all: step.cuts.length })}</p>}
             <ul>
-              {open.slice(0, 6).map((c) => (
+              {open.slice(0, NAMED).map((c) => (
                 <li key={c.key}>{c.says.words}</li>
               ))}
             </ul>
-            {open.length > 6 && <p>{t('go.more', { count: open.length - 6 })}</p>}
-            <p>{t('done.logged')}</p>
+            {open.length > NAMED && <p>{t('go.more', { count: open.length - NAMED })}</p>}
+            {!still && (
+              <div className={css.why} role="group" aria-label={t('done.why')}>
+                <b>{t('done.why')}</b>
+                {reasons.map((r) => (
+                  <Button key={r.unticked} size="large" block disabled={!told} onClick={() => void done(r.unticked)}>
+                    {r.words}
+                  </Button>
+                ))}
+                <p>{t('done.logged')}</p>
+              </div>
+            )}
           </>
         )}
       </Modal>

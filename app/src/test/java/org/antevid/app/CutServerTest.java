@@ -305,7 +305,9 @@ class CutServerTest {
     @Test
     void theCardIsPrintedOnBothSidesOfA5() throws Exception {
         save(Map.of("cuts", Map.of("barkM", 0.02)));
-        try (PDDocument pdf = Loader.loadPDF(calls.bytes(leader, "/stems/" + stem + "/cuts/card.pdf"))) {
+        byte[] card = calls.bytes(leader, "/stems/" + stem + "/cuts/card.pdf");
+        assertThat(OnPaper.spoiled(card)).isEmpty();
+        try (PDDocument pdf = Loader.loadPDF(card)) {
             assertThat(pdf.getNumberOfPages()).isEqualTo(2);
             assertThat(pdf.getPage(0).getMediaBox().getWidth())
                     .isCloseTo((float) (148 * 72 / 25.4), org.assertj.core.api.Assertions.within(0.1f));

@@ -55,7 +55,7 @@ class DeputyTest {
         assertThat(run(run.saw).get("deputy").get("name").asText()).isEqualTo(run.watch.name());
         RunningJob.ok(on(run.watch, "POST", "/run/go", Map.of()));
         assertThat(run(run.saw).get("going").asBoolean()).isTrue();
-        assertThat(run(run.saw).get("log").toString()).contains(run.watch.name());
+        assertThat(run.log().toString()).contains(run.watch.name());
     }
 
     @Test
@@ -100,7 +100,7 @@ class DeputyTest {
         RunningJob.ok(on(run.watch, "POST", "/run/ready-seen", seen));
         JsonNode step = run(run.leader).get("step");
         assertThat(step.get("people").findValuesAsText("seenBy")).containsExactly(run.watch.name());
-        assertThat(run(run.leader).get("log").toString()).contains(run.saw.name(), "seen");
+        assertThat(run.log().toString()).contains(run.saw.name(), "seen");
         RunningJob.ok(on(run.leader, "POST", "/run/go", Map.of()));
         RunningJob.ok(
                 on(run.leader, "POST", "/run/ready-seen", Map.of("personId", run.saw.personId(), "ready", false)));

@@ -144,7 +144,7 @@ class DoorsTest {
                         .status())
                 .isEqualTo(204);
         assertThat(phone.get("/api/jobs/" + job).status()).isEqualTo(401);
-        assertThat(leader.get("/api/jobs/" + job + "/run").text())
+        assertThat(leader.get("/api/jobs/" + job + "/run/log").text())
                 .contains("PIN of " + people.person(id).name() + " reset");
         JsonNode choice = Browser.find(
                         new Browser(port).get("/api/join/" + code).body(), "personId", id)

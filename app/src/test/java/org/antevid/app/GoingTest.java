@@ -45,13 +45,12 @@ class GoingTest {
     private void ends(String because) throws Exception {
         assertThat(run.isGoing()).isFalse();
         long late = System.nanoTime() + Duration.ofSeconds(5).toNanos();
-        JsonNode now = run.run(run.saw);
-        while (!now.get("log").get(0).get("says").get("words").asText().startsWith("STAND FAST")
-                && System.nanoTime() < late) {
+        JsonNode log = run.log();
+        while (!log.get(0).get("says").get("words").asText().startsWith("STAND FAST") && System.nanoTime() < late) {
             Thread.sleep(20);
-            now = run.run(run.saw);
+            log = run.log();
         }
-        assertThat(now.get("log").toString()).contains("STAND FAST: ").contains(because);
+        assertThat(log.toString()).contains("STAND FAST: ").contains(because);
         assertThat(run.on(run.leader, "POST", "/run/done", Map.of("openTicks", 99))
                         .codes())
                 .containsExactly("NOT_GOING");
@@ -269,7 +268,7 @@ class GoingTest {
         assertThat(said.get("what").get("words").asText()).isEqualTo("it does not move");
         assertThat(said.get("first").get("words").asText()).contains("nobody to the stump");
         assertThat(said.get("lifted").asBoolean()).isFalse();
-        String log = run.run(run.leader).toString();
+        String log = run.log().toString();
         assertThat(log.indexOf("hold: it does not move"))
                 .as("told twice, written once")
                 .isPositive()
@@ -318,8 +317,7 @@ class GoingTest {
         Map<String, Object> tap = Map.of("ready", true, "id", "tap-1");
         RunningJob.ok(run.on(run.saw, "POST", "/run/ready", tap));
         RunningJob.ok(run.on(run.saw, "POST", "/run/ready", tap));
-        assertThat(run.run(run.saw).get("log").toString().split("ready for fell S1", -1))
-                .hasSize(2);
+        assertThat(run.log().toString().split("ready for fell S1", -1)).hasSize(2);
         Calls.Reply other = run.on(run.saw, "POST", "/run/ready", Map.of("ready", false, "id", "tap-1"));
         assertThat(other.status()).isEqualTo(409);
         assertThat(other.codes()).containsExactly("SENT_OTHERWISE");

@@ -275,7 +275,7 @@ class JobFlowTest {
             assertThat(wrongTries(p)).isEqualTo(1);
             on(p, "POST", "/briefings/1/signatures", Map.of("answers", List.of(-1, -1, -1), "pin", "2580"));
             assertThat(wrongTries(p)).isEqualTo(2);
-            assertThat(on(leader, "GET", "/run", null).text()).contains("read briefing 1 back wrongly twice");
+            assertThat(on(leader, "GET", "/run/log", null).text()).contains("read briefing 1 back wrongly twice");
             assertThat(sign(p, 1)).isEqualTo(204);
         }
         assertThat(on(leader, "GET", "/briefings", null)
@@ -416,7 +416,7 @@ class JobFlowTest {
                         .status())
                 .as("not at the stump")
                 .isEqualTo(403);
-        assertThat(on(leader, "GET", "/run", null).body().get("log").toString())
+        assertThat(on(leader, "GET", "/run/log", null).body().toString())
                 .contains("not done after all: Saw: brake tried");
     }
 
@@ -435,7 +435,7 @@ class JobFlowTest {
                 .isEqualTo(204);
         JsonNode run = on(leader, "GET", "/run", null).body();
         assertThat(run.get("going").asBoolean()).isFalse();
-        assertThat(run.get("log").toString()).contains("STAND FAST: ");
+        assertThat(on(leader, "GET", "/run/log", null).body().toString()).contains("STAND FAST: ");
         assertThat(on(leader, "POST", "/run/go", null).codes()).contains("PLAN_CHANGED", "NOT_READY");
         assertThat(on(leader, "GET", "/briefings", null)
                         .body()
@@ -452,38 +452,66 @@ class JobFlowTest {
         assertThat(on(leader, "POST", "/run/go", null).status()).isEqualTo(204);
     }
 
+    private static Map<String, Object> fall(double bearingDeg, double distanceM, String reason) {
+        return Map.of(
+                "bearingDeg",
+                bearingDeg,
+                "distanceM",
+                distanceM,
+                "by",
+                "TAPE",
+                "control",
+                "KEPT",
+                "hingeLeftM",
+                0.05,
+                "hingeRightM",
+                0.04,
+                "reason",
+                reason);
+    }
+
     @Test
     @Order(11)
     void theOutcomeNeedsAFelledStemAndIsComparedWithTheBriefedLay() throws Exception {
-        Map<String, Object> measured = Map.of("bearingDeg", 2, "distanceM", 18, "hingeLeftM", 0.05);
+        Map<String, Object> measured = fall(2, 18, "");
         assertThat(on(leader, "PUT", "/review/outcomes/S1", measured).codes()).containsExactly("NOT_FELLED");
         assertThat(on(leader, "POST", "/run/done", null).codes())
                 .as("nobody has ticked the cuts off")
                 .containsExactly("OPEN_TICKS");
         int open = on(leader, "GET", "/run", null).body().at("/step/openTicks").asInt();
-        assertThat(on(leader, "POST", "/run/done", Map.of("openTicks", open)).status())
+        assertThat(on(leader, "POST", "/run/done", Map.of("openTicks", open, "unticked", "DONE"))
+                        .status())
                 .isEqualTo(204);
-        assertThat(on(saw, "PUT", "/review/outcomes/S1", measured).status()).isEqualTo(403);
-        assertThat(on(leader, "PUT", "/review/outcomes/S1", measured).status()).isEqualTo(204);
-        assertThat(on(leader, "PUT", "/review/outcomes/S1", Map.of("bearingDeg", 3, "distanceM", 18))
-                        .codes())
+        assertThat(on(watch, "PUT", "/review/outcomes/S1", measured).status())
+                .as("had no saw")
+                .isEqualTo(403);
+        assertThat(on(leader, "PUT", "/review/outcomes/S1", Map.of("bearingDeg", 2, "distanceM", 18))
+                        .status())
+                .as("how it was measured and what became of it is asked for")
+                .isEqualTo(400);
+        assertThat(on(saw, "GET", "/review", null).body().get("told").get(0).asText())
+                .isEqualTo("S1");
+        assertThat(on(watch, "GET", "/review", null).body().get("told")).isEmpty();
+        assertThat(on(saw, "PUT", "/review/outcomes/S1", measured).status()).isEqualTo(204);
+        assertThat(on(leader, "PUT", "/review/outcomes/S1", fall(3, 18, "")).codes())
                 .as("nothing is overwritten")
                 .containsExactly("MISSING");
-        assertThat(on(leader, "PUT", "/review/outcomes/S1", Map.of("bearingDeg", 182, "distanceM", 119))
-                        .codes())
+        assertThat(on(leader, "PUT", "/review/outcomes/S1", fall(182, 119, "")).codes())
                 .containsExactly("ASKED_BACK", "ASKED_BACK");
-        Map<String, Object> corrected = Map.of("bearingDeg", 4, "distanceM", 18, "reason", "read the compass again");
-        assertThat(on(leader, "PUT", "/review/outcomes/S1", corrected).status()).isEqualTo(204);
+        assertThat(on(leader, "PUT", "/review/outcomes/S1", fall(4, 18, "read the compass again"))
+                        .status())
+                .isEqualTo(204);
         JsonNode all =
                 on(reviewer, "GET", "/review", null).body().get("outcomes").get(0);
-        assertThat(Math.rint(all.at("/outcome/deviation/deviationDeg").asDouble()))
-                .isEqualTo(4.0);
+        assertThat(all.at("/outcome/deviation/actualLayDeg").asDouble()).isEqualTo(4.0);
+        assertThat(all.at("/outcome/explained/shares").findValuesAsText("cause"))
+                .contains("HINGE_UNEVEN");
         assertThat(all.at("/outcome/briefing").asInt())
                 .as("the one its go was given under")
                 .isEqualTo(2);
         JsonNode o = all.get("before").get(0);
-        assertThat(o.get("deviation").get("deviationDeg").asDouble()).isEqualTo(2.0);
-        assertThat(o.get("spreadKnown").asBoolean()).isTrue();
+        assertThat(o.get("deviation").get("actualLayDeg").asDouble()).isEqualTo(2.0);
+        assertThat(o.get("deviation").has("withinFan")).isTrue();
         assertThat(on(leader, "GET", "/briefings", null).body().get("sinceLatest"))
                 .as("a stem felled as planned changes nothing")
                 .isEmpty();

@@ -32,8 +32,12 @@ class PastTest {
         assertThat(run.on(run.leader, "POST", "/run/done", Map.of("openTicks", open - 1))
                         .codes())
                 .containsExactly("OPEN_TICKS");
-        RunningJob.ok(run.on(run.leader, "POST", "/run/done", Map.of("openTicks", open)));
-        assertThat(run.run(run.leader).get("log").toString()).contains(open + " cuts and checks not ticked off");
+        assertThat(run.on(run.leader, "POST", "/run/done", Map.of("openTicks", open))
+                        .codes())
+                .as("a step with open ticks needs a reason")
+                .containsExactly("MISSING");
+        RunningJob.ok(run.on(run.leader, "POST", "/run/done", Map.of("openTicks", open, "unticked", "NOT_NEEDED")));
+        assertThat(run.log().toString()).contains(open + " cuts and checks not ticked off: not needed as it went");
     }
 
     @Test
@@ -112,7 +116,8 @@ class PastTest {
         RunningJob.ok(run.on(run.watch, "POST", "/run/holds", Map.of("id", "late-" + run.job)));
         RunningJob.ok(run.on(
                 reviewer, "POST", "/review/lessons", Map.of("words", "Close the path before the lookout walks.")));
-        RunningJob.ok(run.on(run.leader, "PUT", "/review/outcomes/S1", Map.of("bearingDeg", 1, "distanceM", 19)));
+        Object fall = Map.of("bearingDeg", 1, "distanceM", 19, "by", "RANGEFINDER", "control", "KEPT");
+        RunningJob.ok(run.on(run.leader, "PUT", "/review/outcomes/S1", fall));
     }
 
     @Test

@@ -98,8 +98,7 @@ class PlanStepsTest {
         assertThat(steps().findValuesAsText("title"))
                 .containsExactly("shut lane and guard it, for S1", "clear E1 of S1", "fell S1", "read the stump of S1");
         assertThat(asked("LIMB").get("notWanted").get("reason").asText()).isEqualTo("the owner does it");
-        assertThat(on(run.leader, "GET", "/run", null).body().get("log").toString())
-                .contains("the owner does it");
+        assertThat(run.log().toString()).contains("the owner does it");
     }
 
     @Test

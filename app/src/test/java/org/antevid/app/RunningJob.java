@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -24,6 +25,7 @@ final class RunningJob {
     final SignedIn leader;
     final SignedIn saw;
     final SignedIn watch;
+    private SignedIn cutter;
     String job;
     String stem;
     String step;
@@ -40,6 +42,7 @@ final class RunningJob {
 
     /** @param cutter who cuts */
     RunningJob briefed(SignedIn cutter) throws Exception {
+        this.cutter = cutter;
         job = calls.open(leader, "Reed End");
         on(leader, "PUT", "/place/emergency", with(Calls.CARD, "version", 0));
         on(
@@ -61,7 +64,7 @@ final class RunningJob {
                                 "YES",
                                 "UTILITY_NOTICE",
                                 "YES")));
-        for (SignedIn p : List.of(saw, watch)) {
+        for (SignedIn p : new LinkedHashSet<>(List.of(saw, watch, cutter))) {
             on(leader, "POST", "/members", Map.of("personId", p.personId()));
         }
         Map<String, Object> closed = new HashMap<>(Map.of(
@@ -158,7 +161,7 @@ final class RunningJob {
                 .get("signers")) {
             if (signer.get("posted").asBoolean()) {
                 sign(
-                        List.of(leader, saw, watch).stream()
+                        List.of(leader, saw, watch, cutter).stream()
                                 .filter(p -> p.personId()
                                         .equals(signer.get("personId").asText()))
                                 .findFirst()
@@ -233,6 +236,11 @@ final class RunningJob {
 
     JsonNode run(SignedIn who) throws Exception {
         return on(who, "GET", "/run", null).body();
+    }
+
+    /** What was written down by itself, the newest first. */
+    JsonNode log() throws Exception {
+        return on(leader, "GET", "/run/log", null).body();
     }
 
     boolean isGoing() throws Exception {

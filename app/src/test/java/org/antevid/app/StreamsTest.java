@@ -106,7 +106,7 @@ class StreamsTest {
         }
 
         String next(String start) throws InterruptedException {
-            for (String e = events.poll(6, TimeUnit.SECONDS); e != null; e = events.poll(6, TimeUnit.SECONDS)) {
+            for (String e = events.poll(15, TimeUnit.SECONDS); e != null; e = events.poll(15, TimeUnit.SECONDS)) {
                 if (e.startsWith(start)) {
                     return e;
                 }
@@ -241,6 +241,7 @@ class StreamsTest {
         }
     }
 
+    /** A server that waits for them at all waits for the 20 s in which a socket may take nothing. */
     @Test
     void oneThatStallsDelaysNobody() throws Exception {
         Browser slow = crew("Kaia Low");
@@ -256,7 +257,7 @@ class StreamsTest {
                 }
                 assertThat(Duration.ofNanos(System.nanoTime() - start))
                         .as("press " + i)
-                        .isLessThan(Duration.ofSeconds(5));
+                        .isLessThan(Duration.ofSeconds(12));
             }
         } finally {
             lift();

@@ -84,6 +84,7 @@ class TalkServerTest {
         Briefings.Issue issue = briefings.latest(run.job).orElseThrow();
         byte[] pdf = paper.of(run.job, 1, BriefingPaper.Size.A4, Words.of(new Manner(Language.ENGLISH, Units.METRIC)));
         String all = text(pdf);
+        assertThat(OnPaper.spoiled(pdf)).isEmpty();
         try (PDDocument d = Loader.loadPDF(pdf)) {
             for (int i = 1; i <= d.getNumberOfPages(); i++) {
                 PDFTextStripper page = new PDFTextStripper();
@@ -103,9 +104,20 @@ class TalkServerTest {
     }
 
     @Test
+    void onPaperStandsWhatVisitorsAreToldAndWhoWasToldByWhom() throws Exception {
+        Object client = Map.of("name", "Ms Reedmace", "kind", "CLIENT", "saidBack", true);
+        RunningJob.ok(run.on(run.watch, "POST", "/visitors", client));
+        byte[] pdf = paper.of(run.job, 1, BriefingPaper.Size.A4, Words.of(new Manner(Language.ENGLISH, Units.METRIC)));
+        assertThat(text(pdf))
+                .containsPattern("stay \\d+.m and more from the trees")
+                .contains("Ms Reedmace", "client", ", " + run.watch.name());
+    }
+
+    @Test
     void itIsPrintedInTheReadersLanguageAndUnitsOnTheirPaper() throws Exception {
         byte[] pdf =
                 paper.of(run.job, 1, BriefingPaper.Size.LETTER, Words.of(new Manner(Language.SPANISH, Units.FEET)));
+        assertThat(OnPaper.spoiled(pdf)).isEmpty();
         assertThat(text(pdf)).contains("Qué mata aquí", "Paramos cuando", "ft").doesNotContain("What kills");
         try (PDDocument d = Loader.loadPDF(pdf)) {
             assertThat(d.getPage(0).getMediaBox().getWidth()).isBetween(611f, 613f);

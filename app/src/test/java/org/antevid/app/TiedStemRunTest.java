@@ -29,7 +29,7 @@ class TiedStemRunTest {
     void aBirchLiesTiedToAKeptAsh() throws Exception {
         TestMeter.calm();
         run.briefed(run.saw).going(run.saw);
-        RunningJob.ok(run.on(run.leader, "POST", "/run/done", Map.of("openTicks", 99)));
+        RunningJob.ok(run.on(run.leader, "POST", "/run/done", Map.of("openTicks", 99, "unticked", "DONE")));
         Map<String, Object> kept = new HashMap<>(Calls.stem("FRAXINUS", "STANDING", 30, 0));
         kept.put("toBeKept", true);
         RunningJob.ok(run.on(run.leader, "POST", "/stems", kept));
@@ -95,7 +95,8 @@ class TiedStemRunTest {
         assertThat(run.on(run.leader, "POST", "/run/done", Map.of("openTicks", 99))
                         .codes())
                 .containsExactly("MISSING");
-        RunningJob.ok(run.on(run.leader, "POST", "/run/done", Map.of("openTicks", 99, "moved", "NOT_AT_ALL")));
+        RunningJob.ok(run.on(
+                run.leader, "POST", "/run/done", Map.of("openTicks", 99, "unticked", "DONE", "moved", "NOT_AT_ALL")));
         assertThat(run.run(run.leader).has("step")).isFalse();
         assertThat(notReentered()).containsExactly("S3 had a tie severed: look at it again");
         String birch = run.on(run.leader, "GET", "/tangle", null)
@@ -123,7 +124,8 @@ class TiedStemRunTest {
         run.going(run.saw);
         assertThat(run.run(run.leader).at("/step/asksWhatItDid/where").asBoolean())
                 .isFalse();
-        RunningJob.ok(run.on(run.leader, "POST", "/run/done", Map.of("openTicks", 99, "moved", "AS_SAID")));
+        RunningJob.ok(run.on(
+                run.leader, "POST", "/run/done", Map.of("openTicks", 99, "unticked", "DONE", "moved", "AS_SAID")));
         assertThat(run.on(run.leader, "GET", "/tangle", null).body().get("stems"))
                 .isEmpty();
         assertThat(missing()).isEmpty();

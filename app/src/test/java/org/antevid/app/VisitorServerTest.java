@@ -49,8 +49,7 @@ class VisitorServerTest {
         assertThat(run.on(run.watch, "POST", "/visitors", client(true)).status())
                 .isEqualTo(201);
         assertThat(here().get(0).get("toldBy").asText()).isEqualTo(run.watch.name());
-        assertThat(run.on(run.leader, "GET", "/run", null).body().get("log").toString())
-                .contains("Ms Reedmace (client) told and said back");
+        assertThat(run.log().toString()).contains("Ms Reedmace (client) told and said back");
         assertThat(against()).doesNotContain("VISITOR");
         RunningJob.ok(
                 run.on(run.saw, "POST", "/visitors/" + here().get(0).get("id").asText() + "/left", null));

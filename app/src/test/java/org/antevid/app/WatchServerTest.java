@@ -73,7 +73,7 @@ class WatchServerTest {
         JsonNode hold = run.on(run.saw, "GET", "/run/holds", null).body().get(0);
         assertThat(hold.get("personId").asText()).isEmpty();
         assertThat(hold.get("because").get("words").asText()).contains(run.watch.name());
-        assertThat(seen(run.saw).get("log").toString()).contains(run.watch.name() + " is inside");
+        assertThat(run.log().toString()).contains(run.watch.name() + " is inside");
         // lifted, it is one hold and no more; the go waits until they are out
         RunningJob.ok(run.on(
                 run.leader,

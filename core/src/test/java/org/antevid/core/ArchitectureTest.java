@@ -42,6 +42,10 @@ class ArchitectureTest {
             .definedBy("..core.judge..")
             .layer("brief")
             .definedBy("..core.brief..")
+            .layer("drill")
+            .definedBy("..core.drill..")
+            .whereLayer("drill")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("brief")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("judge")
@@ -49,13 +53,13 @@ class ArchitectureTest {
             .whereLayer("cutting")
             .mayOnlyBeAccessedByLayers("judge", "brief")
             .whereLayer("lay")
-            .mayOnlyBeAccessedByLayers("cutting", "judge", "brief")
+            .mayOnlyBeAccessedByLayers("cutting", "judge", "brief", "drill")
             .whereLayer("parts")
-            .mayOnlyBeAccessedByLayers("lay", "cutting", "judge", "brief")
+            .mayOnlyBeAccessedByLayers("lay", "cutting", "judge", "brief", "drill")
             .whereLayer("stem")
-            .mayOnlyBeAccessedByLayers("parts", "lay", "cutting", "judge", "brief")
+            .mayOnlyBeAccessedByLayers("parts", "lay", "cutting", "judge", "brief", "drill")
             .whereLayer("site")
-            .mayOnlyBeAccessedByLayers("stem", "parts", "lay", "cutting", "judge", "brief");
+            .mayOnlyBeAccessedByLayers("stem", "parts", "lay", "cutting", "judge", "brief", "drill");
 
     @ArchTest
     static final ArchRule NO_CYCLES =

@@ -110,10 +110,15 @@ public final class Browsers implements AutoCloseable {
         context.setDefaultTimeout(30000);
         Page page = context.newPage();
         page.onPageError(errors::add);
+        page.onConsoleMessage(said -> {
+            if (said.text().contains("Content Security Policy")) {
+                errors.add(said.text());
+            }
+        });
         return page;
     }
 
-    /** @return uncaught errors of all pages */
+    /** @return uncaught errors of all pages, and what the rules of the page kept them from loading */
     public List<String> errors() {
         return errors;
     }

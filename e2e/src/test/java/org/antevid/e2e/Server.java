@@ -193,6 +193,28 @@ public final class Server implements AutoCloseable {
         return sent;
     }
 
+    /** Stops it in its tracks, connections open, as a machine that swaps or a thread dump that hangs does. */
+    public void freeze() {
+        signal("STOP");
+    }
+
+    /** Lets a frozen one go on where it stood. */
+    public void thaw() {
+        signal("CONT");
+    }
+
+    private void signal(String name) {
+        try {
+            new ProcessBuilder("kill", "-" + name, String.valueOf(process.pid()))
+                    .start()
+                    .waitFor();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
     public void stop() {
         process.destroy();
         try {

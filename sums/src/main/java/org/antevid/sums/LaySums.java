@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.antevid.core.lay.spread.LaySpread;
 import org.antevid.core.lay.spread.ReleaseDrift;
 import org.antevid.core.lay.sweep.Arcs;
@@ -93,7 +94,8 @@ final class LaySums {
                         in.num("notch_sigma_mm"),
                         in.num("uneven_sigma_mm"),
                         numbers(in.list("history"), "history"),
-                        in.num("prior_weight")),
+                        in.num("prior_weight"),
+                        Optional.empty()),
                 new LaySpread.Hinge(
                         in.num("hinge_length_m"),
                         in.num("hinge_thick_m"),

@@ -182,6 +182,8 @@ class CatalogueTest {
                 "stages/run",
                 "photo",
                 "voice",
+                "pages/drills",
+                "app/FallForm.tsx",
                 "app/Stepper.tsx",
                 "app/Visitors.tsx",
                 "app/WatchList.tsx",

@@ -9,8 +9,10 @@ import org.antevid.app.briefing.store.VisitorRepository;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
+import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotThere;
+import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.brief.VisitorCard;
 import org.antevid.core.crew.VisitorKind;
 import org.antevid.core.message.Arg;
@@ -30,12 +32,14 @@ public class Visitors {
     private final VisitorRepository visitors;
     private final Briefings briefings;
     private final Jobs jobs;
+    private final People people;
     private final JobLog log;
 
-    Visitors(VisitorRepository visitors, Briefings briefings, Jobs jobs, JobLog log) {
+    Visitors(VisitorRepository visitors, Briefings briefings, Jobs jobs, People people, JobLog log) {
         this.visitors = visitors;
         this.briefings = briefings;
         this.jobs = jobs;
+        this.people = people;
         this.log = log;
     }
 
@@ -44,10 +48,22 @@ public class Visitors {
 
     /** @return what a visitor is told now; empty before the first briefing */
     @Transactional(readOnly = true)
-    public Optional<VisitorCard> card(String jobId) {
-        return briefings
-                .latest(jobId)
-                .map(b -> VisitorCard.of(b.plan(), jobs.job(jobId).meetingPoint()));
+    public List<Message> card(String jobId) {
+        return briefings.latest(jobId).map(b -> card(jobId, b.plan())).orElse(List.of());
+    }
+
+    /** @return what a visitor is told while this is the plan */
+    @Transactional(readOnly = true)
+    public List<Message> card(String jobId, PlanDocument plan) {
+        return of(jobId, plan).lines(people.signed(jobs.leaderOf(jobId)).name());
+    }
+
+    private VisitorCard of(String jobId, PlanDocument plan) {
+        return VisitorCard.of(plan, jobs.job(jobId).meetingPoint());
+    }
+
+    private Optional<VisitorCard> now(String jobId) {
+        return briefings.latest(jobId).map(b -> of(jobId, b.plan()));
     }
 
     /** @return who is here, in the order they were told */
@@ -57,7 +73,7 @@ public class Visitors {
         if (all.isEmpty()) {
             return List.of();
         }
-        Optional<VisitorCard> now = card(jobId);
+        Optional<VisitorCard> now = now(jobId);
         return all.stream()
                 .map(v -> new Visitor(
                         v.id,
@@ -102,7 +118,7 @@ public class Visitors {
     }
 
     private void tell(VisitorEntity v, SignedIn who) {
-        VisitorCard card = card(v.jobId)
+        VisitorCard card = now(v.jobId)
                 .orElseThrow(() -> new RefusedInput("NO_BRIEFING", "briefing", Message.of(Answer.VISITOR_BRIEF_FIRST)));
         v.toldBy = who.name();
         v.toldAt = Instant.now();

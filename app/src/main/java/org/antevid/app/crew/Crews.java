@@ -24,6 +24,7 @@ import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.crew.Person;
+import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.crew.StepKey;
 import org.antevid.core.crew.StepKit;
@@ -111,6 +112,23 @@ public class Crews {
                 steps.findByJobIdOrderByTurn(jobId).stream()
                         .map(StepEntity::forCore)
                         .toList());
+    }
+
+    /** @return who is named to cut when this stem is felled; asks for nothing that rests on a lay */
+    public Optional<String> cutterOf(String jobId, String label) {
+        return steps.findByJobIdOrderByTurn(jobId).stream()
+                .map(StepEntity::forCore)
+                .filter(s -> s.kind() == Step.Kind.FELL
+                        && s.stem().filter(label::equals).isPresent())
+                .flatMap(s -> s.posts().stream())
+                .filter(p -> p.role() == Role.CUTTER)
+                .map(Step.Post::personId)
+                .findFirst();
+    }
+
+    /** @return the jobs in which this person is named to fell a stem that still stands */
+    public Set<String> toBeCutBy(String personId) {
+        return Set.copyOf(steps.jobsToBeCutBy(personId));
     }
 
     public List<VersionedStep> views(String jobId) {

@@ -2,6 +2,7 @@ package org.antevid.app.cut;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.antevid.app.sheet.Lettering;
 import org.antevid.app.sheet.Sheet;
 import org.antevid.core.brief.CutPart;
 import org.antevid.core.message.Arg;
@@ -43,6 +44,12 @@ abstract class CutPaper {
 
     final void words(double x, double y, double size, boolean bold, String colour, Sheet.Align align, String text) {
         sheet.words(new Sheet.Point(x, y), size, bold, colour, align, text);
+    }
+
+    /** From the left, in smaller letters where it would not fit otherwise. */
+    final void fitted(double x, double y, double size, boolean bold, String colour, String text) {
+        double wide = Lettering.widthMm(text, size, bold);
+        words(x, y, size * Math.min(1, (RIGHT - x) / wide), bold, colour, Sheet.Align.LEFT, text);
     }
 
     final void line(Sheet.Pen pen, double... xy) {

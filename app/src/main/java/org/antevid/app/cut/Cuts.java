@@ -155,8 +155,8 @@ public class Cuts {
     }
 
     /** @return a cut card that was frozen into a briefing, on A5, front and back */
-    public static List<Sheet> sheet(CutPart briefed, Words words, String job, String state) {
-        return CutSheet.of(briefed, words, job, state, Optional.empty());
+    public static List<Sheet> sheet(CutPart briefed, Words words, String job, String briefing) {
+        return CutSheet.of(briefed, words, job, briefing, Optional.empty());
     }
 
     /** @return the saved cut card on A5, front and back */
@@ -167,6 +167,7 @@ public class Cuts {
                         "MISSING", "lay", Message.of(Answer.LAY_OF_FIRST).with("stem", Arg.name(label))));
         Site site = lays.site(jobId);
         LayPlan p = lays.plan(lays.felled(jobId, stemId), site, c.choice());
+        String job = jobs.job(jobId).name();
         String state = Speech.words()
                 .say(Message.of(PaperWords.STATE)
                         .with("fixed", Arg.flag(c.fixed()))
@@ -175,8 +176,8 @@ public class Cuts {
         return CutSheet.of(
                 CutPart.of(CutPlan.of(p, site), hands(jobId, p)),
                 Speech.words(),
-                jobs.job(jobId).name(),
-                state,
+                job,
+                job + ", " + state,
                 Optional.of(p.control()).filter(x -> !x.proven()).map(x -> Speech.words()
                         .say(Message.of(PaperWords.NOT_PROVEN).with("because", Arg.all(x.reasons())))));
     }

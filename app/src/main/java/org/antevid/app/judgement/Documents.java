@@ -150,7 +150,16 @@ public class Documents {
                         .toList(),
                 Optional.of(CutPart.of(cut, hands(s.steps(), s.people(), p))),
                 Optional.of(p.gustLimitMs(s.windLimitMs())),
-                cut.pull().map(Pull::limits));
+                cut.pull().map(Pull::limits),
+                p.judged()
+                        .map(j -> new PlanDocument.SpreadPart(
+                                p.choice().skill(),
+                                j.control().spread().sawyerDeg(),
+                                j.control().spread().biasHingeDeg(),
+                                j.control().wood(),
+                                k.reading()
+                                        .height()
+                                        .map(h -> h.value() - p.choice().cutHeightM()))));
     }
 
     private static Optional<PlanDocument.ClosedPart> closed(Situation s, Stems.ChosenReading k) {

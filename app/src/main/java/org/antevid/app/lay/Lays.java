@@ -28,6 +28,7 @@ import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.dial.Dial;
 import org.antevid.core.lay.rehearsal.Rehearsal;
+import org.antevid.core.lay.spread.AimRecord;
 import org.antevid.core.lay.zone.Zone;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
@@ -47,6 +48,7 @@ import org.antevid.core.stem.Tipping;
 import org.antevid.core.stump.OpenedFace;
 import org.antevid.words.Answer;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -67,6 +69,8 @@ public class Lays {
     private final Trail trail;
     private final Kits kits;
     private final Anemometer anemometer;
+    /** Asked late: who answers asks for lays too. */
+    private final ObjectProvider<PastFalls> pastFalls;
 
     Lays(
             LayRepository lays,
@@ -79,7 +83,8 @@ public class Lays {
             JobCache kept,
             Trail trail,
             Kits kits,
-            Anemometer anemometer) {
+            Anemometer anemometer,
+            ObjectProvider<PastFalls> pastFalls) {
         this.lays = lays;
         this.stems = stems;
         this.places = places;
@@ -91,6 +96,7 @@ public class Lays {
         this.trail = trail;
         this.kits = kits;
         this.anemometer = anemometer;
+        this.pastFalls = pastFalls;
     }
 
     /** A recorded lay. {@code clearedBy} says who cleared which way out, {@code basis} what a fixed lay rested on. */
@@ -137,7 +143,7 @@ public class Lays {
         return new StemChoice(
                 r.stemId,
                 r.request(),
-                r.choice(kits),
+                r.choice(kits).cutBy(before(r.jobId, r.stemId)),
                 r.opened(),
                 r.fixed,
                 r.dropZone,
@@ -179,7 +185,7 @@ public class Lays {
      * @return what follows from a lay that is not recorded; a way out that was cleared for a lay like it stays cleared
      */
     public LayPlan plan(String jobId, String stemId, LayChoice choice, Site site) {
-        return plan(felled(jobId, stemId), site, withClearing(stemId, choice));
+        return plan(felled(jobId, stemId), site, known(jobId, stemId, choice));
     }
 
     /** @throws RefusedInput for a stem that hangs, lies or is broken at its base: it gets no lay */
@@ -191,8 +197,12 @@ public class Lays {
         return r;
     }
 
-    private LayChoice withClearing(String stemId, LayChoice c) {
-        return lays.findById(stemId).map(r -> r.withWhatIsThere(c)).orElse(c);
+    private LayChoice known(String jobId, String stemId, LayChoice c) {
+        return lays.findById(stemId).map(r -> r.withWhatIsThere(c)).orElse(c).cutBy(before(jobId, stemId));
+    }
+
+    private Optional<AimRecord> before(String jobId, String stemId) {
+        return Optional.ofNullable(pastFalls.getIfAvailable()).flatMap(p -> p.of(jobId, stemId));
     }
 
     public Kits kits() {
@@ -255,6 +265,7 @@ public class Lays {
                             case GROUND -> jobs.changedAt(jobId);
                             case TODAY -> surroundings.changedAt(jobId);
                             case HOUSE -> house.changedAt();
+                            case SAWYER -> Optional.empty();
                             case FEATURE -> Optional.ofNullable(features.get(f.key()));
                             case TREE ->
                                 Optional.ofNullable(byLabel.get(f.key())).flatMap(k -> stems.looked(jobId, k.id())
@@ -302,7 +313,8 @@ public class Lays {
     }
 
     public Dial dial(String jobId, String stemId, LayChoice choice) {
-        return Dial.of(felled(jobId, stemId), choice, site(jobId), house.rules().layLimits());
+        LayChoice byThem = choice.cutBy(before(jobId, stemId));
+        return Dial.of(felled(jobId, stemId), byThem, site(jobId), house.rules().layLimits());
     }
 
     /** Records the choice; a fixed lay with its drop zone is what the crew is briefed on. */

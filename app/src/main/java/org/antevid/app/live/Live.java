@@ -36,13 +36,14 @@ import org.springframework.transaction.event.TransactionalEventListener;
 /**
  * Tells everybody on a job what changed once it is committed, on threads of its own: who presses HOLD waits for nobody.
  * A hold travels inside its event; receipts and other changes are gathered for a moment and told once. Before each
- * event the rights are asked again.
+ * event the rights are asked again; what could not be told is told again, so no hold is lost to a store that stumbles.
  */
 @Component
 public class Live {
     private static final Logger LOG = LoggerFactory.getLogger(Live.class);
     private static final int MOST_OF_ONE_PERSON = 4;
     private static final long GATHER_MS = 100;
+    private static final long AGAIN_MS = 500;
     private static final long BEAT_MS = 5000;
     private final Map<String, Audience> audiences = new ConcurrentHashMap<>();
     private final Jobs jobs;
@@ -139,6 +140,20 @@ public class Live {
             audience.hereChanged = false;
             audience.gathering = false;
         }
+        try {
+            told(job, audience, changes);
+        } catch (RuntimeException e) {
+            LOG.warn("told again in a moment: {}", e.getMessage());
+            changes.forEach(c -> gather(job, a -> a.untold.add(c), AGAIN_MS));
+        }
+        if (hereChanged) {
+            byte[] event = bytes("here", here(job));
+            audience.streams.forEach(s -> s.tell("here", event));
+        }
+    }
+
+    private void told(String job, Audience audience, Set<JobChanged> all) {
+        Set<JobChanged> changes = new LinkedHashSet<>(all);
         dropThoseWithoutRights(job, audience);
         boolean seen = changes.removeIf(c -> c.what() == Change.SEEN);
         boolean hold = seen || changes.stream().anyMatch(c -> c.what() == Change.HOLD);
@@ -147,10 +162,6 @@ public class Live {
         }
         if (!changes.isEmpty()) {
             audience.streams.forEach(s -> s.changed(changes));
-        }
-        if (hereChanged) {
-            byte[] event = bytes("here", here(job));
-            audience.streams.forEach(s -> s.tell("here", event));
         }
     }
 

@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.antevid.app.briefing.Briefings;
+import org.antevid.app.briefing.Visitors;
 import org.antevid.app.cut.Cuts;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.sheet.Sheet;
@@ -34,6 +35,7 @@ import org.apache.pdfbox.pdmodel.font.PDType1Font;
 import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.w3c.dom.Document;
 
 /**
  * A briefing as one PDF that is usable alone: what is read, the plan of each step to scale, the cut cards, who signed
@@ -60,12 +62,14 @@ public class BriefingPaper {
             DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm").withZone(ZoneId.systemDefault());
     private static final float FOOT_PT = 7.5f;
     private static final float FOOT_X = 28;
-    private static final float FOOT_Y = 16;
+    private static final float[] FOOT_Y = {22, 13};
 
     private final Briefings briefings;
+    private final Visitors visitors;
 
-    BriefingPaper(Briefings briefings) {
+    BriefingPaper(Briefings briefings, Visitors visitors) {
         this.briefings = briefings;
+        this.visitors = visitors;
     }
 
     /** @return the issue as a PDF, in these words */
@@ -80,7 +84,10 @@ public class BriefingPaper {
                 .with("job", Arg.name(plan.job()))
                 .with("number", Arg.count(number)));
         List<byte[]> parts = new ArrayList<>();
-        parts.add(text(issue, steps, new Sheet(size.widthMm, size.heightMm, title), words));
+        Sheet first = new Sheet(size.widthMm, size.heightMm, title);
+        parts.add(text(BriefingText.of(words, first, issued(issue, words), told(issue, steps), signers(issue, words))
+                .visitors(visitors.card(jobId, plan), here(jobId, words))
+                .page()));
         for (PlanDocument.StepPart s : steps) {
             Sheet blank = new Sheet(
                     size.heightMm,
@@ -97,13 +104,27 @@ public class BriefingPaper {
         return stamped(merged(parts), issue, title, words);
     }
 
-    private static byte[] text(Briefings.Issue issue, List<PlanDocument.StepPart> steps, Sheet paper, Words words) {
-        String issued = words.say(Message.of(PaperWords.BRIEFING_ISSUED)
+    private static String issued(Briefings.Issue issue, Words words) {
+        return words.say(Message.of(PaperWords.BRIEFING_ISSUED)
                 .with("who", Arg.name(issue.issuedBy()))
                 .with("at", Arg.name(STAMP.format(issue.issuedAt()))));
-        List<BriefingText.Told> told = steps.stream()
+    }
+
+    private static List<BriefingText.Told> told(Briefings.Issue issue, List<PlanDocument.StepPart> steps) {
+        return steps.stream()
                 .map(s -> new BriefingText.Told(s, Talk.whole(issue.plan(), s, issue.dangers(s))))
                 .toList();
+    }
+
+    /** Who is on the site now without work there; who told them stands where others have their part. */
+    private List<BriefingText.Signer> here(String jobId, Words words) {
+        return visitors.here(jobId).stream()
+                .map(v -> new BriefingText.Signer(
+                        v.name(), words.term(v.kind()), STAMP.format(v.toldAt()) + ", " + v.toldBy()))
+                .toList();
+    }
+
+    private static byte[] text(Document page) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {
             new PdfRendererBuilder()
@@ -111,8 +132,7 @@ public class BriefingPaper {
                             () -> PDDocument.class.getResourceAsStream(
                                     "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf"),
                             "Wide")
-                    .withW3cDocument(
-                            BriefingText.of(words, paper, paper.title(), issued, told, signers(issue, words)), null)
+                    .withW3cDocument(page, null)
                     .toStream(out)
                     .run();
         } catch (IOException e) {
@@ -163,18 +183,21 @@ public class BriefingPaper {
             int all = document.getNumberOfPages();
             for (int i = 0; i < all; i++) {
                 PDPage page = document.getPage(i);
-                String foot = words.say(Message.of(PaperWords.FOOT)
-                        .with("title", Arg.name(title))
-                        .with("hash", Arg.name(issue.hash()))
-                        .with("page", Arg.count(i + 1))
-                        .with("pages", Arg.count(all)));
+                List<String> foot = List.of(
+                        words.say(Message.of(PaperWords.FOOT)
+                                .with("title", Arg.name(title))
+                                .with("page", Arg.count(i + 1))
+                                .with("pages", Arg.count(all))),
+                        words.say(Message.of(PaperWords.CHECK_SUM).with("hash", Arg.name(issue.hash()))));
                 try (PDPageContentStream s =
                         new PDPageContentStream(document, page, PDPageContentStream.AppendMode.APPEND, true, true)) {
-                    s.beginText();
-                    s.setFont(new PDType1Font(Standard14Fonts.FontName.HELVETICA), FOOT_PT);
-                    s.newLineAtOffset(FOOT_X, FOOT_Y);
-                    s.showText(foot);
-                    s.endText();
+                    for (int line = 0; line < foot.size(); line++) {
+                        s.beginText();
+                        s.setFont(new PDType1Font(Standard14Fonts.FontName.HELVETICA), FOOT_PT);
+                        s.newLineAtOffset(FOOT_X, FOOT_Y[line]);
+                        s.showText(foot.get(line));
+                        s.endText();
+                    }
                 }
             }
             document.save(out);

@@ -16,8 +16,10 @@ import org.w3c.dom.Element;
 
 /** What is read of a briefing, as a page that flows over as many sheets as it needs. */
 final class BriefingText {
-    /** Late comers and visitors sign by hand. */
+    /** Late comers sign by hand. */
     private static final int EMPTY_LINES = 4;
+
+    private static final int EMPTY_VISITORS = 2;
 
     private static final String STYLE = """
             @page { size: %smm %smm; margin: 14mm 12mm 16mm 12mm; }
@@ -42,7 +44,7 @@ final class BriefingText {
     private final Element body;
     private final Words words;
 
-    private BriefingText(Words words, Sheet paper, String title) {
+    private BriefingText(Words words, Sheet paper) {
         this.words = words;
         try {
             page = DocumentBuilderFactory.newInstance().newDocumentBuilder().newDocument();
@@ -52,21 +54,33 @@ final class BriefingText {
         Element html = page.createElement("html");
         page.appendChild(html);
         Element head = add(html, "head", "");
-        add(head, "title", title);
+        add(head, "title", paper.title());
         add(head, "style", STYLE.formatted(paper.widthMm(), paper.heightMm()));
         body = add(html, "body", "");
     }
 
     /** @param issued by whom and when, said */
-    static Document of(Words words, Sheet paper, String title, String issued, List<Told> steps, List<Signer> signers) {
-        BriefingText t = new BriefingText(words, paper, title);
-        t.add(t.body, "h1", title);
+    static BriefingText of(Words words, Sheet paper, String issued, List<Told> steps, List<Signer> signers) {
+        BriefingText t = new BriefingText(words, paper);
+        t.add(t.body, "h1", paper.title());
         t.add(t.body, "p", issued).setAttribute("class", "s");
         IntStream.range(0, steps.size()).forEach(i -> t.step(steps.get(i), i == 0));
-        t.signatures(signers);
-        t.add(t.body, "p", words.say(Message.of(PaperWords.LOCAL_CODE_BRIEFING)))
-                .setAttribute("class", "s");
-        return t.page;
+        t.signed(t.block(PaperWords.SIGNATURES), PaperWords.SIGNED_AT, signers, EMPTY_LINES);
+        return t;
+    }
+
+    /** @param card what each of them is told */
+    BriefingText visitors(List<Message> card, List<Signer> here) {
+        Element together = block(PaperWords.VISITORS);
+        Element list = add(together, "ul", "");
+        card.forEach(line -> add(list, "li", words.say(line)));
+        signed(together, PaperWords.TOLD_BY, here, EMPTY_VISITORS);
+        return this;
+    }
+
+    Document page() {
+        add(body, "p", words.say(Message.of(PaperWords.LOCAL_CODE_BRIEFING))).setAttribute("class", "s");
+        return page;
     }
 
     private Element add(Element to, String tag, String text) {
@@ -105,16 +119,21 @@ final class BriefingText {
         });
     }
 
-    private void signatures(List<Signer> signers) {
+    /** What stays together on one sheet, under a heading. */
+    private Element block(PaperWords heading) {
         Element together = add(body, "div", "");
         together.setAttribute("class", "card");
-        add(together, "h2", words.say(Message.of(PaperWords.SIGNATURES)));
-        Element table = add(together, "table", "");
+        add(together, "h2", words.say(Message.of(heading)));
+        return together;
+    }
+
+    private void signed(Element in, PaperWords at, List<Signer> signers, int empty) {
+        Element table = add(in, "table", "");
         Element head = add(table, "tr", "");
-        List.of(PaperWords.SIGNER, PaperWords.PART, PaperWords.SIGNED_AT, PaperWords.BY_HAND)
+        List.of(PaperWords.SIGNER, PaperWords.PART, at, PaperWords.BY_HAND)
                 .forEach(w -> add(head, "th", words.say(Message.of(w))));
         signers.forEach(s -> row(table, s.name, s.role, s.signed));
-        for (int i = 0; i < EMPTY_LINES; i++) {
+        for (int i = 0; i < empty; i++) {
             row(table, "", "", "");
         }
     }

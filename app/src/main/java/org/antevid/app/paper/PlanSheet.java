@@ -12,7 +12,6 @@ import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Spot;
-import org.antevid.core.stem.StemState;
 import org.antevid.words.PaperWords;
 import org.antevid.words.Words;
 
@@ -158,7 +157,7 @@ final class PlanSheet {
         s.closed()
                 .filter(c -> c.axis().size() > 1)
                 .ifPresent(c -> sheet.stroke(map.at(c.axis()), false, Sheet.Pen.line(MUTE, 1.4)));
-        boolean down = s.state() == StemState.FELLED || s.state() == StemState.CUT_UP;
+        boolean down = s.state().gone();
         sheet.disc(map.at(s.at()), 1.3, Sheet.Pen.line(INK, 0.5).filled(down ? MUTE : WHITE, 1));
         map.label(s.at(), -2.4, LABEL_MM, INK, s.label(), true);
     }

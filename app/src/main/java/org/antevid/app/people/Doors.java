@@ -34,6 +34,8 @@ class Doors {
                                 "/api/join/**",
                                 "/api/sums",
                                 "/api/sums/**",
+                                "/api/drills",
+                                "/api/drills/**",
                                 "/api/openapi/**",
                                 "/api/openapi")
                         .permitAll()
@@ -48,9 +50,11 @@ class Doors {
                         e -> e.authenticationEntryPoint((q, r, x) -> Problems.write(r, 401, "Please sign in."))
                                 .accessDeniedHandler((q, r, x) -> Problems.write(
                                         r, 403, "The page is older than this sign-in; it asks again by itself.")))
-                .headers(h -> h.contentSecurityPolicy(
-                        p -> p.policyDirectives("default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' "
-                                + "data: blob:; worker-src 'self' blob:; frame-ancestors 'none'")))
+                .headers(
+                        h -> h.contentSecurityPolicy(
+                                p -> p.policyDirectives(
+                                        "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' "
+                                                + "data: blob:; media-src 'self' data: blob:; worker-src 'self' blob:; frame-ancestors 'none'")))
                 .formLogin(f -> f.disable())
                 .httpBasic(b -> b.disable())
                 .logout(l -> l.disable())

@@ -14,7 +14,9 @@ import org.antevid.app.job.Change;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.job.OwnId;
+import org.antevid.app.job.Part;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.SentOtherwise;
 import org.antevid.app.review.store.LessonEntity;
 import org.antevid.app.review.store.LessonRepository;
@@ -28,14 +30,19 @@ import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
+import org.antevid.core.outcome.Control;
 import org.antevid.core.outcome.Deviation;
+import org.antevid.core.outcome.Explanation;
+import org.antevid.core.outcome.Fall;
+import org.antevid.core.outcome.Foreseen;
+import org.antevid.core.outcome.MeasuredBy;
+import org.antevid.core.outcome.StumpReading;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.run.LogWords;
 import org.antevid.core.site.Spot;
-import org.antevid.core.stem.StemState;
 import org.antevid.words.Answer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -45,7 +52,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Reviews {
-    private static final double WHOLE_CIRCLE_DEG = 180;
     /** A stem may slide down its slope that far; beyond it the measure is asked back (judgement). */
     private static final double SLIDES_M = 5;
 
@@ -75,18 +81,28 @@ public class Reviews {
         this.log = log;
     }
 
-    /** What was measured after the fall: tip by bearing and distance from the stump, hinge found on the stump. */
+    /**
+     * What was measured after the fall: tip by bearing and distance from the stump, what the stump shows.
+     *
+     * @param by how the tip was measured; empty of entries that never said it
+     * @param control what became of it; empty of entries that never said it
+     */
     public record FallMeasures(
             double bearingDeg,
             @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double distanceM,
-            @Shown(in = Dimension.SHORT, to = Side.NEAREST) Optional<Double> hingeLeftM,
-            @Shown(in = Dimension.SHORT, to = Side.NEAREST) Optional<Double> hingeRightM,
-            @Shown(in = Dimension.SHORT, to = Side.NEAREST) Optional<Double> hingeLengthM,
+            Optional<MeasuredBy> by,
+            Optional<Control> control,
+            StumpReading stump,
             String surprise) {}
 
+    /** What was briefed of the ground, as it was frozen: nothing is computed anew from a stem that no longer stands. */
+    public record PlannedFall(Spot stump, List<Spot> fan, boolean wholeCircle, List<Spot> dropZone, Spot tip) {}
+
     /**
-     * An outcome against the plan; the deviation is empty when the spread was not known.
+     * An outcome against the plan.
      *
+     * @param explained what may explain that it fell beside the predicted direction
+     * @param planned the ground that was briefed
      * @param briefing the one under which the go was given
      * @param reason why it corrects the one before it, empty for the first
      */
@@ -99,8 +115,9 @@ public class Reviews {
             @Shown(in = Dimension.AZIMUTH, to = Side.NEAREST)
             double plannedLayDeg,
 
-            boolean spreadKnown,
             Deviation deviation,
+            Explanation explained,
+            PlannedFall planned,
             @Shown(in = Dimension.SAWN, to = Side.NEAREST) double plannedHingeM,
             @Shown(in = Dimension.SAWN, to = Side.NEAREST) double plannedHingeLengthM,
             String who,
@@ -136,21 +153,28 @@ public class Reviews {
                 i -> outcomes.findById(i).map(o -> o.jobId).orElse(""));
         Stems.ChosenReading stem = stems.labelled(jobId, label)
                 .orElseThrow(() -> new RefusedInput("UNKNOWN_STEM", "stem", Message.of(Answer.NOT_OF_JOB)));
-        if (stem.reading().state() != StemState.FELLED) {
+        if (!stem.reading().state().gone()) {
             throw new RefusedInput(
                     "NOT_FELLED", "stem", Message.of(Answer.NOT_FELLED).with("stem", Arg.name(label)));
+        }
+        Briefings.Issue issue = underWhich(jobId, label);
+        if (!maySay(jobId, issue, label, who)) {
+            throw new NotAllowed(Message.of(Answer.WHO_SAYS_OUTCOME).with("stem", Arg.name(label)));
         }
         FallMeasures m = e.measured;
         OutcomeEntity r = new OutcomeEntity();
         r.id = id;
         r.jobId = jobId;
         r.stem = label;
-        r.briefingNumber = underWhich(jobId, label).number();
+        r.briefingNumber = issue.number();
         r.bearingDeg = Require.within(m.bearingDeg, 0, 360, "bearingDeg");
         r.distanceM = Require.within(m.distanceM, 0.6, 120, "distanceM");
-        r.hingeLeftMm = millimetres(m.hingeLeftM, 0.6, "hingeLeftM");
-        r.hingeRightMm = millimetres(m.hingeRightM, 0.6, "hingeRightM");
-        r.hingeLengthMm = millimetres(m.hingeLengthM, 4, "hingeLengthM");
+        r.measuredBy = m.by.orElse(null);
+        r.control = m.control.orElse(null);
+        r.hingeLeftMm = millimetres(m.stump.hingeLeftM());
+        r.hingeRightMm = millimetres(m.stump.hingeRightM());
+        r.hingeLengthMm = millimetres(m.stump.hingeLengthM());
+        r.notchLineDeg = m.stump.notchLineDeg().orElse(null);
         r.surprise = m.surprise == null ? "" : m.surprise.strip();
         r.reason = e.reason == null ? "" : e.reason.strip();
         Optional<OutcomeEntity> known = outcomes.findById(id);
@@ -203,13 +227,38 @@ public class Reviews {
         }
     }
 
-    private Briefings.Issue underWhich(String jobId, String label) {
-        return runs.briefingOfFall(jobId, label)
-                .flatMap(n -> briefings.number(jobId, n))
+    private Optional<Briefings.Issue> briefed(String jobId, String label) {
+        return runs.fallOf(jobId, label)
+                .flatMap(f -> briefings.number(jobId, f.briefing()))
                 .or(() -> briefings.latest(jobId))
-                .filter(b -> lay(b, label).isPresent())
+                .filter(b -> lay(b, label).isPresent());
+    }
+
+    private Briefings.Issue underWhich(String jobId, String label) {
+        return briefed(jobId, label)
                 .orElseThrow(() -> new RefusedInput(
                         "NOT_PLANNED", "stem", Message.of(Answer.NO_LAY_BRIEFED).with("stem", Arg.name(label))));
+    }
+
+    /** @return the felled stems whose fall this person may tell, of those that were briefed with a lay */
+    @Transactional(readOnly = true)
+    public List<String> told(String jobId, SignedIn who) {
+        return stems.known(jobId).stream()
+                .filter(s -> s.reading().state().gone())
+                .map(s -> s.reading().label())
+                .filter(label -> briefed(jobId, label)
+                        .filter(b -> maySay(jobId, b, label, who))
+                        .isPresent())
+                .toList();
+    }
+
+    /** Leader and reviewers, and who had the saw. */
+    private boolean maySay(String jobId, Briefings.Issue issue, String label, SignedIn who) {
+        return jobs.part(jobId, who).filter(p -> p != Part.CREW).isPresent()
+                || issue.plan()
+                        .cutter(label)
+                        .filter(p -> p.personId().equals(who.personId()))
+                        .isPresent();
     }
 
     private static Optional<PlanDocument.LayPart> lay(Briefings.Issue briefing, String label) {
@@ -226,27 +275,24 @@ public class Reviews {
     private Outcome outcome(String jobId, OutcomeEntity r) {
         PlanDocument.LayPart lay = planned(jobId, r);
         Spot stump = stems.labelled(jobId, r.stem).orElseThrow().reading().at();
-        Spot tip = stump.at(r.bearingDeg, r.distanceM);
-        Deviation d = Deviation.of(
-                stump,
-                tip,
-                lay.layDeg(),
-                lay.biasDeg().orElse(0.0),
-                lay.sigmaDeg().orElse(WHOLE_CIRCLE_DEG));
+        Foreseen foreseen = lay.foreseen();
+        Deviation d = Deviation.of(foreseen, new Fall(r.bearingDeg, r.distanceM, Optional.ofNullable(r.measuredBy)));
         return new Outcome(
                 r.stem,
                 new FallMeasures(
                         r.bearingDeg,
                         r.distanceM,
-                        Optional.ofNullable(r.hingeLeftMm).map(v -> v / 1000),
-                        Optional.ofNullable(r.hingeRightMm).map(v -> v / 1000),
-                        Optional.ofNullable(r.hingeLengthMm).map(v -> v / 1000),
+                        Optional.ofNullable(r.measuredBy),
+                        Optional.ofNullable(r.control),
+                        r.stump(),
                         r.surprise),
-                tip,
+                stump.at(r.bearingDeg, r.distanceM),
                 r.briefingNumber,
                 lay.layDeg(),
-                lay.sigmaDeg().isPresent(),
                 d,
+                Explanation.of(foreseen, d, r.stump()),
+                new PlannedFall(
+                        stump, lay.fan(), lay.wholeCircle(), lay.dropZone(), stump.at(lay.layDeg(), lay.reachM())),
                 lay.hingeThickM(),
                 lay.hingeLengthM(),
                 r.who,
@@ -255,8 +301,8 @@ public class Reviews {
     }
 
     /** A hinge is kept in millimetres, as it is read off a stump. */
-    private static @Nullable Double millimetres(Optional<Double> metres, double most, String field) {
-        return metres.map(v -> 1000 * Require.within(v, 0, most, field)).orElse(null);
+    private static @Nullable Double millimetres(Optional<Double> metres) {
+        return metres.map(v -> 1000 * v).orElse(null);
     }
 
     /** @return its id */

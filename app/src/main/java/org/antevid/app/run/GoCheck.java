@@ -15,7 +15,6 @@ import org.antevid.app.briefing.Visitors;
 import org.antevid.app.crew.Crews;
 import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.job.JobCache;
-import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.judgement.Judgement;
 import org.antevid.app.place.Places;
@@ -50,14 +49,12 @@ class GoCheck {
      */
     static final Duration OLDEST_WIND = Duration.ofSeconds(60);
 
-    private static final int NEWEST_LINES = 40;
     private final RunBook book;
     private final Crews crews;
     private final Briefings briefings;
     private final Judgement judgement;
     private final Places places;
     private final Jobs jobs;
-    private final JobLog log;
     private final JobCache kept;
     private final Anemometer anemometer;
     private final Turns turns;
@@ -71,7 +68,6 @@ class GoCheck {
             Judgement judgement,
             Places places,
             Jobs jobs,
-            JobLog log,
             JobCache kept,
             Anemometer anemometer,
             Turns turns,
@@ -83,7 +79,6 @@ class GoCheck {
         this.judgement = judgement;
         this.places = places;
         this.jobs = jobs;
-        this.log = log;
         this.kept = kept;
         this.anemometer = anemometer;
         this.turns = turns;
@@ -153,7 +148,6 @@ class GoCheck {
                 step.map(s -> briefed(s, plan)).orElse(List.of()),
                 people,
                 lines.stream().collect(Collectors.toMap(l -> l.seq, l -> new RunFacts.Line(l.who, l.at, l.reason))),
-                log.newest(jobId, NEWEST_LINES),
                 gustLimitMs,
                 jobs.leaderOf(jobId),
                 ring,

@@ -62,6 +62,14 @@ class RunBook {
         return Course.of(lines.stream().map(RunEventEntity::forCore).collect(Collectors.toList()));
     }
 
+    /** @return the last go of a step */
+    Optional<RunEventEntity> lastGo(String jobId, String stepId) {
+        List<RunEventEntity> lines = lines(jobId);
+        return course(lines).lastGo(stepId).flatMap(go -> lines.stream()
+                .filter(l -> l.forCore().seq() == go.seq())
+                .findFirst());
+    }
+
     Course course(String jobId) {
         return course(lines(jobId));
     }

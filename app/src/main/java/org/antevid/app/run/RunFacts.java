@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.antevid.app.briefing.Briefings;
-import org.antevid.app.job.JobLog;
 import org.antevid.app.place.Places;
 import org.antevid.app.trace.StoredJson;
 import org.antevid.core.brief.WatchedStep;
@@ -31,7 +30,6 @@ import org.antevid.core.run.LogWords;
  * @param times when each happening was stored, and by whom
  * @param asksWhatItDid the step's stem hangs or lies: what it did is told when it is done
  * @param lookedAt when the step's stem was last looked at, of one that hangs or lies
- * @param newest the newest lines of the log
  * @param watch the instruments in use, and what they read at the moment it was asked
  */
 public record RunFacts(
@@ -48,7 +46,6 @@ public record RunFacts(
         List<CutStep> cuts,
         List<Person> people,
         Map<Long, Line> times,
-        List<JobLog.Line> newest,
         double gustLimitMs,
         String leaderId,
         Optional<Double> ringM,
@@ -80,7 +77,6 @@ public record RunFacts(
                 cuts,
                 people,
                 times,
-                newest,
                 gustLimitMs,
                 leaderId,
                 ringM,

@@ -4,7 +4,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.antevid.app.crew.Crews;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Deputies;
@@ -28,9 +27,9 @@ import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.run.Against;
-import org.antevid.core.run.Course;
 import org.antevid.core.run.Happening;
 import org.antevid.core.run.LogWords;
+import org.antevid.core.run.Unticked;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.tangle.picture.Moved;
 import org.antevid.words.Answer;
@@ -240,10 +239,12 @@ public class Runs {
      * The step is done: its stem is down, everybody gets ready anew.
      *
      * @param openTicks how many cuts nobody has ticked off, as the leader has seen it
+     * @param why why they are open; without it a step with open cuts is not ended
      * @param told what the stem did, of one that hung or lay; without it such a step is not ended
      * @throws RefusedInput unless the step is going; while more cuts are open than the leader has seen
      */
-    public void done(String jobId, int openTicks, Optional<StemDid> told, String id, SignedIn leader) {
+    public void done(
+            String jobId, int openTicks, Optional<Unticked> why, Optional<StemDid> told, String id, SignedIn leader) {
         RunFacts facts = check.facts(jobId);
         Step step = current(facts);
         if (facts.going().isEmpty()) {
@@ -270,9 +271,13 @@ public class Runs {
             stillUp(jobId, step, told.get(), leader);
             return;
         }
+        if (open > 0 && why.isEmpty()) {
+            throw new RefusedInput(Refusal.NEEDED, "unticked");
+        }
         Message words = Message.of(LogWords.DONE)
                 .with("step", title(step))
-                .with("open", Optional.of(Arg.count(open)).filter(n -> open > 0));
+                .with("open", Optional.of(Arg.count(open)).filter(n -> open > 0))
+                .with("why", why.map(Arg::term).filter(n -> open > 0));
         write(jobId, RunBook.Line.of(Happening.Kind.DONE, step.id()), id, leader, Optional.of(words), () -> {
             crews.done(jobId, step.id(), took(facts, step));
             if (tangled) {
@@ -398,20 +403,23 @@ public class Runs {
                 Message.of(isDone ? LogWords.TICKED : LogWords.UNTICKED).with("step", Arg.said(cut.says())));
     }
 
-    /** @return the briefing under which the go of the step that felled this stem was given */
-    public Optional<Integer> briefingOfFall(String jobId, String stem) {
-        Course course = book.course(jobId);
-        Set<String> fells = Set.copyOf(crews.steps(jobId).stream()
+    /**
+     * That a stem was felled.
+     *
+     * @param briefing under which the go was given
+     * @param at of that go
+     */
+    public record FallOf(int briefing, Instant at) {}
+
+    /** @return what felled this stem; empty while it stands, and of one that nobody gave a go for */
+    public Optional<FallOf> fallOf(String jobId, String stem) {
+        return crews.steps(jobId).stream()
                 .filter(s -> s.done()
                         && s.kind() == Step.Kind.FELL
                         && s.stem().filter(stem::equals).isPresent())
-                .map(Step::id)
-                .toList());
-        return fells.stream()
-                .flatMap(s -> course.lastGo(s).stream())
-                .map(Happening::detail)
-                .filter(d -> !d.isEmpty())
-                .map(Integer::valueOf)
+                .flatMap(s -> book.lastGo(jobId, s.id()).stream())
+                .filter(go -> !go.detail.isEmpty())
+                .map(go -> new FallOf(Integer.parseInt(go.detail), go.at))
                 .reduce((a, b) -> b);
     }
 

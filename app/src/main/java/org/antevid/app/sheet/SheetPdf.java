@@ -151,7 +151,7 @@ public final class SheetPdf {
     }
 
     private void words(Sheet.Words w) throws IOException {
-        boolean latin = w.text().codePoints().allMatch(SheetPdf::latin);
+        boolean latin = w.text().codePoints().allMatch(Lettering::latin);
         PDFont font = !latin ? letters.get() : w.bold() ? bold : plain;
         String text = latin ? w.text() : printable(w.text(), font);
         double size = w.heightMm() * POINTS_PER_MM;
@@ -175,11 +175,6 @@ public final class SheetPdf {
         page.showText(text);
         page.setRenderingMode(RenderingMode.FILL);
         page.endText();
-    }
-
-    /** @return whether the standard fonts write it */
-    private static boolean latin(int c) {
-        return c >= 32 && c < 127 || c >= 160 && c < 256;
     }
 
     /** What not even the wide font has is marked, never dropped silently. */

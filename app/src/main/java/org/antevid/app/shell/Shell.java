@@ -37,6 +37,7 @@ class Shell implements WebMvcConfigurer {
             "/sums",
             "/logbook",
             "/drills",
+            "/drills/{kind}",
             "/house"
         }) {
             registry.addViewController(path).setViewName("forward:/index.html");

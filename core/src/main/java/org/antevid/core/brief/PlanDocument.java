@@ -8,15 +8,18 @@ import org.antevid.core.crew.StepKit;
 import org.antevid.core.crew.Work;
 import org.antevid.core.cutting.CutStep;
 import org.antevid.core.lay.Means;
+import org.antevid.core.lay.spread.LaySpread;
 import org.antevid.core.lay.zone.Zone;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
+import org.antevid.core.outcome.Foreseen;
 import org.antevid.core.run.watch.LineLimits;
 import org.antevid.core.site.EmergencyCard;
 import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Protection;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stump.School;
@@ -94,6 +97,16 @@ public record PlanDocument(
     }
 
     /**
+     * What the spread of a lay was made of, so that a fall can be looked at afterwards.
+     *
+     * @param sawyerDeg of whoever aims and cuts, one sigma
+     * @param yieldDeg what the yielding hinge turns, right positive
+     * @param lengthM hinge to tip as expected
+     */
+    public record SpreadPart(
+            LaySpread.Skill skill, double sawyerDeg, double yieldDeg, Condition wood, Optional<Double> lengthM) {}
+
+    /**
      * The fixed lay of a stem and what follows from it; bias and sigma are empty where control is not proven, the cut
      * card, the gust at which this stem holds (the strictest of house, leader and what hinge and line stand) and what
      * its line may carry in older documents; the line also where nothing is pulled.
@@ -115,8 +128,10 @@ public record PlanDocument(
             List<ZonePart> zones,
             Optional<CutPart> cuts,
             Optional<Double> gustLimitMs,
-            Optional<LineLimits> line) {
+            Optional<LineLimits> line,
+            Optional<SpreadPart> spread) {
         public LayPart {
+            spread = spread == null ? Optional.empty() : spread;
             line = line == null ? Optional.empty() : line;
             gustLimitMs = gustLimitMs == null ? Optional.empty() : gustLimitMs;
             cuts = cuts == null ? Optional.empty() : cuts;
@@ -141,7 +156,20 @@ public record PlanDocument(
                     zones,
                     Optional.empty(),
                     gustLimitMs,
+                    Optional.empty(),
                     Optional.empty());
+        }
+
+        /** @return what this briefing foresaw of the fall */
+        public Foreseen foreseen() {
+            return new Foreseen(
+                    layDeg,
+                    biasDeg,
+                    sigmaDeg,
+                    spread.map(SpreadPart::yieldDeg),
+                    spread.flatMap(SpreadPart::lengthM),
+                    hingeLengthM,
+                    hingeThickM);
         }
     }
 
@@ -227,6 +255,16 @@ public record PlanDocument(
                 stems.stream().map(StemPart::sketch).toList(),
                 List.of(),
                 EmergencyCard.EMPTY);
+    }
+
+    /** @return who cuts this stem; the last one where several steps name one */
+    public Optional<PostPart> cutter(String label) {
+        return steps.stream()
+                .filter(s -> s.kind() == Step.Kind.FELL
+                        && s.stem().filter(label::equals).isPresent())
+                .flatMap(s -> s.posts().stream())
+                .filter(p -> p.role() == Role.CUTTER)
+                .reduce((a, b) -> b);
     }
 
     public Optional<StemPart> stem(String label) {

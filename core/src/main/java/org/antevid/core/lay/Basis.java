@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.antevid.core.lay.spread.AimRecord;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Code;
 import org.antevid.core.message.Dimension;
@@ -42,6 +43,8 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
         GROUND,
         TODAY,
         HOUSE,
+        /** Earlier falls of whoever cuts it. */
+        SAWYER,
         FEATURE,
         TREE
     }
@@ -130,6 +133,7 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
         StemReading s = p.stem();
         List<Fact> facts = new ArrayList<>(ofStem(p, s));
         facts.addAll(ofDay(p, s, site));
+        ofSawyer(p).ifPresent(facts::add);
         p.targets().stream().filter(t -> t.inRing() || t.inReach()).forEach(t -> facts.add(target(t)));
         for (StandingTree t : site.trees()) {
             double away = t.at().distanceTo(s.at());
@@ -201,6 +205,17 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
                         Map.of(
                                 "lengths", Arg.of(Dimension.TIMES, p.limits().exclusionLengths()),
                                 "spread", Arg.of(Dimension.ANGLE, p.limits().soundSigmaDeg()))));
+    }
+
+    /** Told where the plan rests on earlier falls; how many they were moves nothing by itself. */
+    private static Optional<Fact> ofSawyer(LayPlan p) {
+        return p.learned().filter(AimRecord.Learned::used).flatMap(l -> p.choice()
+                .before()
+                .map(b -> own(
+                        Source.SAWYER,
+                        Map.of(
+                                "name", Arg.name(b.name()),
+                                "spread", Arg.up(Dimension.ANGLE, l.blendedDeg())))));
     }
 
     private static Fact own(Source source, Map<String, Arg> args) {

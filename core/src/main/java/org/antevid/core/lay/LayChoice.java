@@ -2,6 +2,7 @@ package org.antevid.core.lay;
 
 import java.util.Optional;
 import org.antevid.core.assist.Rig;
+import org.antevid.core.lay.spread.AimRecord;
 import org.antevid.core.lay.spread.LaySpread;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.retreat.Leaving;
@@ -20,6 +21,7 @@ import org.antevid.core.stump.School;
  * @param cuts what he settles about the cuts himself
  * @param support what stands by
  * @param below what holds a stem that rolls or runs downhill; empty while nobody has said
+ * @param before how well whoever cuts it aimed before; nobody chooses it, it is what the house has measured
  */
 public record LayChoice(
         double layDeg,
@@ -31,7 +33,8 @@ public record LayChoice(
         Leaving leaving,
         CutChoice cuts,
         Support support,
-        Optional<Below> below) {
+        Optional<Below> below,
+        Optional<AimRecord> before) {
     /**
      * Ground below that is kept empty.
      *
@@ -57,7 +60,18 @@ public record LayChoice(
             Leaving leaving,
             CutChoice cuts,
             Support support) {
-        this(layDeg, cutHeightM, school, barM, means, skill, leaving, cuts, support, Optional.empty());
+        this(
+                layDeg,
+                cutHeightM,
+                school,
+                barM,
+                means,
+                skill,
+                leaving,
+                cuts,
+                support,
+                Optional.empty(),
+                Optional.empty());
     }
 
     public LayChoice(double layDeg, double cutHeightM, School school, double barM, Means means) {
@@ -107,23 +121,23 @@ public record LayChoice(
     }
 
     public LayChoice onLay(double otherDeg) {
-        return new LayChoice(otherDeg, cutHeightM, school, barM, means, skill, leaving, cuts, support, below);
+        return new LayChoice(otherDeg, cutHeightM, school, barM, means, skill, leaving, cuts, support, below, before);
     }
 
     public LayChoice by(Means other) {
-        return new LayChoice(layDeg, cutHeightM, school, barM, other, skill, leaving, cuts, support, below);
+        return new LayChoice(layDeg, cutHeightM, school, barM, other, skill, leaving, cuts, support, below, before);
     }
 
     public LayChoice by(School other) {
-        return new LayChoice(layDeg, cutHeightM, other, barM, means, skill, leaving, cuts, support, below);
+        return new LayChoice(layDeg, cutHeightM, other, barM, means, skill, leaving, cuts, support, below, before);
     }
 
     public LayChoice by(CutChoice other) {
-        return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, leaving, other, support, below);
+        return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, leaving, other, support, below, before);
     }
 
     public LayChoice by(Support other) {
-        return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, leaving, cuts, other, below);
+        return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, leaving, cuts, other, below, before);
     }
 
     /** @return the same with a hinge of one thickness, metres */
@@ -132,14 +146,18 @@ public record LayChoice(
     }
 
     public LayChoice leaving(Leaving other) {
-        return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, other, cuts, support, below);
+        return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, other, cuts, support, below, before);
     }
 
     public LayChoice below(Optional<Below> other) {
-        return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, leaving, cuts, support, other);
+        return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, leaving, cuts, support, other, before);
+    }
+
+    public LayChoice cutBy(Optional<AimRecord> other) {
+        return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, leaving, cuts, support, below, other);
     }
 
     public LayChoice turnedTo(double deg) {
-        return new LayChoice(deg, cutHeightM, school, barM, means, skill, leaving, cuts, support, below);
+        return new LayChoice(deg, cutHeightM, school, barM, means, skill, leaving, cuts, support, below, before);
     }
 }

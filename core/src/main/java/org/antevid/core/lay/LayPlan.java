@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.core.assist.Rig;
+import org.antevid.core.lay.spread.AimRecord;
 import org.antevid.core.lay.spread.SightMiss;
 import org.antevid.core.lay.sweep.JudgedLay;
 import org.antevid.core.lay.sweep.Sweep;
@@ -309,6 +310,11 @@ public record LayPlan(
                                 CutChoice.bar(choice.barM()),
                                 choice.means().movedBy(),
                                 choice.cuts().flare(choice.cutHeightM())));
+    }
+
+    /** @return what earlier falls of whoever cuts it say; empty below three, and while the lay cannot be judged */
+    public Optional<AimRecord.Learned> learned() {
+        return judged.flatMap(r -> r.control().spread().learned());
     }
 
     /**

@@ -109,7 +109,7 @@ public final class StemSweep {
                 choice.cuts(),
                 choice.barM(),
                 choice.means().movedBy(),
-                LaySpread.Cutter.of(choice.skill()),
+                LaySpread.Cutter.of(choice.skill(), choice.before()),
                 lines,
                 guyed(stem, choice, site),
                 lines,

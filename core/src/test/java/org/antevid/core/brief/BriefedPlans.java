@@ -49,7 +49,8 @@ final class BriefedPlans {
                 List.of(),
                 Optional.of(cuts),
                 Optional.empty(),
-                cut.pull().map(Pull::limits));
+                cut.pull().map(Pull::limits),
+                Optional.empty());
         PlanDocument.StemPart stem = new PlanDocument.StemPart(
                 "S1",
                 Species.QUERCUS,

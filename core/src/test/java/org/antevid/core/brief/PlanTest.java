@@ -17,7 +17,6 @@ import org.antevid.core.message.Arg;
 import org.antevid.core.message.Code;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
-import org.antevid.core.outcome.Deviation;
 import org.antevid.core.site.EmergencyCard;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.FeatureKind;
@@ -52,6 +51,7 @@ class PlanTest {
                 0.44,
                 0.053,
                 List.of(),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
@@ -273,18 +273,6 @@ class PlanTest {
                         "sefa",
                         1))
                 .hasSize(3);
-    }
-
-    @Test
-    void theOutcomeIsMeasuredAgainstTheForeseenFan() {
-        // 3 degrees right of 58 on 24 m: 24 sin 3 = 1.256 m right of the line
-        Deviation d = Deviation.of(new Spot(0, 0), new Spot(0, 0).at(61, 24), 58, -3.5, 3.3);
-        assertThat(d.deviationDeg()).isCloseTo(3, within(1e-9));
-        assertThat(d.atTipM()).isCloseTo(1.256, within(1e-3));
-        assertThat(d.withinFan()).isTrue();
-        assertThat(Deviation.of(new Spot(0, 0), new Spot(0, 0).at(70, 24), 58, -3.5, 3.3)
-                        .withinFan())
-                .isFalse();
     }
 
     @Test

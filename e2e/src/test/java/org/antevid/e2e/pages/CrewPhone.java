@@ -4,8 +4,10 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.function.Function;
 import org.antevid.e2e.Server;
 
 /** The phone of somebody of the crew. */
@@ -24,34 +26,54 @@ public final class CrewPhone {
         return phone;
     }
 
-    /** Reads back until every answer matches the plan, as the card's marks say which does not yet. */
+    /** Reads back until every answer matches the plan, as a refusal leads back to the question it is about. */
     public static void sign(Page phone, String pin) {
         phone.locator(".tabs a").first().click();
-        Locator part = phone.locator("section[aria-label='Read back']");
-        assertThat(part).isVisible();
-        int[] choice = new int[part.locator("[role=group]").count()];
-        for (int tries = 0; tries < 8 && part.count() > 0; tries++) {
-            for (int i = 0; i < choice.length; i++) {
-                part.locator("[role=group]")
-                        .nth(i)
-                        .locator(".chips button")
-                        .nth(choice[i])
-                        .click();
-            }
-            phone.getByLabel("PIN", new Page.GetByLabelOptions().setExact(true)).fill(pin);
-            // a slow page must not be taken for a refusal: the card may go while its chips are pressed
-            Response answer = phone.waitForResponse(
-                    r -> r.request().method().equals("POST") && r.url().contains("/sign"),
-                    () -> phone.getByText("I read it back: sign").click());
-            if (answer.ok()) {
-                break;
-            }
-            phone.waitForTimeout(700);
-            for (int i = 0; i < choice.length; i++) {
-                choice[i] +=
-                        part.locator("[role=group]").nth(i).locator(".refused").count();
+        assertThat(phone.locator("section[aria-label='Read back']")).isVisible();
+        Map<String, Integer> tried = new HashMap<>();
+        boolean signed = false;
+        while (!signed) {
+            answer(phone, question -> {
+                int choice = tried.merge(question, 1, Integer::sum) - 1;
+                return asked(phone).locator(".chips button").nth(choice);
+            });
+            // a slow page must not be taken for a refusal
+            signed = phone.waitForResponse(
+                            r -> r.request().method().equals("POST") && r.url().contains("/sign"),
+                            () -> enter(phone, pin))
+                    .ok();
+            if (!signed) {
+                assertThat(asked(phone)).isVisible();
             }
         }
         assertThat(phone.locator(".phone")).containsText("I read back and signed");
+    }
+
+    /** Answers what is asked, one question a screen, until the PIN is. */
+    public static void answer(Page phone, Function<String, Locator> right) {
+        assertThat(asked(phone).or(pin(phone))).isVisible();
+        while (asked(phone).count() > 0) {
+            String question = asked(phone).getAttribute("aria-label");
+            right.apply(question).click();
+            assertThat(phone.getByRole(
+                            AriaRole.GROUP,
+                            new Page.GetByRoleOptions().setName(question).setExact(true)))
+                    .isHidden();
+        }
+    }
+
+    /** The question that is on the screen. */
+    public static Locator asked(Page phone) {
+        return phone.locator("section[aria-label='Read back'] [role=group]");
+    }
+
+    /** Signs with what was answered. */
+    public static void enter(Page phone, String pin) {
+        pin(phone).fill(pin);
+        phone.getByText("I read it back: sign").click();
+    }
+
+    private static Locator pin(Page phone) {
+        return phone.getByLabel("PIN", new Page.GetByLabelOptions().setExact(true));
     }
 }

@@ -17,9 +17,13 @@ public final class Looked {
         async () => (await axe.run(document, { resultTypes: ['violations'], preload: false })).violations
           .map((v) => v.id + ' (' + v.impact + '): ' + v.nodes.slice(0, 3).map((n) => n.html.slice(0, 160)).join(' ; '))""";
 
-    /** Words that run out of their panel at a side, but for those that a part of it scrolls or shortens. */
+    /**
+     * Words that run out of their panel at a side, but for those that a part of it scrolls or shortens; a page too
+     * wide.
+     */
     private static final String CUT_OFF = """
-        () => [...document.querySelectorAll('aside, .phone, main')].flatMap((panel) => {
+        () => [...(document.querySelector('.phone') && document.documentElement.scrollWidth > innerWidth + 1
+            ? ['the page is ' + document.documentElement.scrollWidth + ' px wide'] : []), ...[...document.querySelectorAll('aside, .phone, main')].flatMap((panel) => {
           const box = panel.getBoundingClientRect();
           const shortened = (el) => {
             for (let p = el; p && p !== panel; p = p.parentElement) {
@@ -33,7 +37,7 @@ public final class Looked {
             const r = el.getBoundingClientRect();
             return r.width > 2 && r.height > 2 && (r.right > box.right + 1 || r.left < box.left - 1) && !shortened(el);
           }).map((el) => el.textContent.trim().slice(0, 80));
-        })""";
+        })]""";
 
     /** Pictures are for who looks at them: {@code ANTEVID_SHOTS=1 ./antevid test} keeps them all. */
     static final boolean PICTURES = System.getenv("ANTEVID_SHOTS") != null;
@@ -51,6 +55,7 @@ public final class Looked {
             picture(page, name);
         }
         try {
+            page.waitForCondition(() -> page.getByTestId("page-comes").count() == 0);
             page.evaluate(Files.readString(AXE));
         } catch (IOException e) {
             throw new UncheckedIOException("run the build of web/ first", e);

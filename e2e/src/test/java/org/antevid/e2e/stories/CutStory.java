@@ -250,6 +250,7 @@ class CutStory extends DemoStory {
         // both ends of the hinge, each whole: the thinner alone would be cut too thin at the other
         assertThat(imre.page.getByTestId("stump-figure")).containsText(Pattern.compile("\\d in \\| \\d[\\d /]* in"));
         imre.menu("Metres");
+        assertThat(cutCard()).containsText(" mm");
         imre.page.navigate(server.local() + "/house");
         imre.tab("Saws and kit");
         assertThat(imre.region("Saws and kit")).containsText("110.0 kN breaking");

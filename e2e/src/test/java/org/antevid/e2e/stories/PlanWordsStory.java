@@ -115,7 +115,8 @@ class PlanWordsStory extends DemoStory {
         String job = imre.page.evaluate(FORTY_TARGETS).toString();
         everywhere(job, "forty targets");
         imre.page.navigate(server.local() + "/jobs/" + job + "/lay");
-        imre.page.waitForTimeout(2500);
+        imre.page.waitForSelector("[data-testid=site-plan][data-ready=yes]");
+        imre.page.waitForTimeout(900);
         imre.shot("forty-targets");
     }
 }

@@ -22,7 +22,7 @@ import org.antevid.e2e.pages.JobPage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** What holds on every screen: keys, glare, a narrow display, the sums, and rooms that say what they will hold. */
+/** What holds on every screen: keys, glare, a narrow display, the sums and the practice. */
 class ShellStory {
     /** Two frames after a resize everything that listens to it has been laid out. */
     private static final String WIDTH_WHEN_DRAWN = "() => new Promise((done) => requestAnimationFrame(() =>"
@@ -86,7 +86,7 @@ class ShellStory {
             assertThat(imre.page.locator(".recharts-surface").first()).isVisible();
             imre.shot("sums");
             page.navigate(server.local() + "/drills");
-            assertThat(page.locator("main")).containsText("will stand here");
+            assertThat(page.locator("main")).containsText("No job is needed");
             assertThat(browsers.errors()).isEmpty();
         }
     }

@@ -65,7 +65,10 @@ class TwoLanguagesStory extends DemoStory {
         assertThat(sefa.locator(".now strong")).hasText("Espere");
         press(sefa, "ft");
         tab(sefa, 0);
-        Locator ring = sefa.locator("section:has(> [role=group]) [role=group]").nth(2);
+        Locator ring = sefa.locator("section:has(> [role=group]) [role=group]");
+        ring.locator(".chips button").first().click();
+        assertThat(ring).containsText("Repetir 2 de 3");
+        ring.locator(".chips button").first().click();
         assertThat(ring).containsText("¿A qué distancia de S1");
         assertThat(ring).containsText(" ft");
         press(sefa, "English");

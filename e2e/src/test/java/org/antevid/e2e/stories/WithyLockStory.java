@@ -470,8 +470,9 @@ class WithyLockStory {
         assertThat(sefa.locator(".phone")).containsText("anyone or any animal comes inside the ring");
         Looked.at(sefa, "phone-brief");
         signWrongly(sefa, "1357");
-        allSign();
-        assertThat(imre.region("Signatures")).containsText("3 of 3");
+        sign(his, "6174");
+        sign(sefa, "1357");
+        assertThat(imre.region("Signatures")).containsText("2 of 3");
     }
 
     private void allSign() {
@@ -505,27 +506,28 @@ class WithyLockStory {
         return phone;
     }
 
+    /** The PIN comes last; a wrong one keeps the answers, a wrong answer leads back to its question and the card. */
     private void signWrongly(Page phone, String pin) {
-        for (Locator q :
-                phone.locator("section[aria-label='Read back'] [role=group]").all()) {
-            q.locator("button").first().click();
-        }
-        phone.locator("input[aria-label=PIN], label input[type=password]")
-                .first()
-                .fill("0000");
-        phone.getByText("I read it back: sign").click();
+        assertThat(CrewPhone.asked(phone)).hasCount(1);
+        CrewPhone.answer(
+                phone, question -> CrewPhone.asked(phone).locator("button").first());
+        CrewPhone.enter(phone, "0000");
         assertThat(phone.getByRole(AriaRole.ALERT).first()).containsText("The PIN does not fit");
-        phone.locator("input[aria-label=PIN], label input[type=password]")
-                .first()
-                .fill(pin);
+        CrewPhone.enter(phone, pin);
+        assertThat(CrewPhone.asked(phone)).containsText("Show me my card again");
+        assertThat(CrewPhone.asked(phone).getByRole(AriaRole.ALERT)).isVisible();
+        Looked.at(phone, "phone-question");
     }
 
     /** Answers from what the card itself shows: whose sign, way out, ring and lay. */
     private void sign(Page phone, String pin) {
+        readBack(phone, pin);
+        assertThat(phone.locator(".tabs a").first()).hasText("Briefing");
+    }
+
+    private void readBack(Page phone, String pin) {
         String card = phone.locator(".phone").innerText();
-        for (Locator q :
-                phone.locator("section[aria-label='Read back'] [role=group]").all()) {
-            String question = q.locator("p").innerText();
+        CrewPhone.answer(phone, question -> {
             String right;
             if (question.startsWith("How far from")) {
                 right = find("ring (\\d+ m)", card, imreRing());
@@ -542,16 +544,12 @@ class WithyLockStory {
             } else {
                 right = question.startsWith("Who may") ? "anyone, any time" : "the leader";
             }
-            q.locator("button")
+            return CrewPhone.asked(phone)
+                    .locator(".chips button")
                     .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + right)))
-                    .first()
-                    .click();
-        }
-        phone.locator("input[aria-label=PIN], label input[type=password]")
-                .first()
-                .fill(pin);
-        phone.getByText("I read it back: sign").click();
-        assertThat(phone.locator(".tabs a").first()).hasText("Briefing");
+                    .first();
+        });
+        CrewPhone.enter(phone, pin);
     }
 
     private String imreRing() {
@@ -567,9 +565,13 @@ class WithyLockStory {
         return m.find() ? m.group(1) : otherwise;
     }
 
+    /** Tove signs where there is no link; before it arrives the plan has changed. */
     @Test
     @Order(10)
     void aMovedTargetAsksForSignaturesAgain() {
+        tove.context().setOffline(true);
+        readBack(tove, "9753");
+        assertThat(tove.locator(".phone")).containsText("Kept, being sent");
         imre.stage(1);
         imre.page
                 .locator("ul.list button.row")
@@ -585,6 +587,12 @@ class WithyLockStory {
         imre.shot("brief-2");
         assertThat(his.locator(".phone")).containsText("Changed in briefing 2");
         assertThat(his.locator(".phone")).containsText("beehives moved");
+        tove.context().setOffline(false);
+        assertThat(tove.locator("header")).containsText("briefing 2");
+        assertThat(tove.getByRole(AriaRole.ALERT)).containsText("a newer briefing has been issued");
+        assertThat(imre.region("Signatures")).containsText("0 of 3");
+        assertThat(tove.getByRole(AriaRole.ALERT)).isInViewport();
+        Looked.at(tove, "phone-outdated");
         allSign();
         assertThat(imre.region("Signatures")).containsText("3 of 3");
     }
@@ -865,7 +873,7 @@ class WithyLockStory {
         go();
         imre.button("Step done");
         assertThat(imre.page.getByRole(AriaRole.DIALOG)).containsText("are not ticked off");
-        imre.button("Done all the same");
+        imre.button("all done, no hand free to tick");
         assertThat(imre.page.locator("aside h1")).containsText("All steps are done");
     }
 
@@ -877,7 +885,7 @@ class WithyLockStory {
         told.getByText("moved as said").click();
         told.getByText("lies on the ground").click();
         Looked.at(imre.page, "run-told");
-        imre.button("Done all the same");
+        imre.button("all done, no hand free to tick");
         assertThat(imre.region("Seen of S2")).containsText("where does it lie now?");
         imre.stage(8);
         assertThat(imre.region("Against a go")).containsText("S2 was moved, or what touches it was");
@@ -928,6 +936,11 @@ class WithyLockStory {
                 .isVisible();
     }
 
+    private static Locator number(Locator form, String name) {
+        return form.getByRole(AriaRole.SPINBUTTON, new Locator.GetByRoleOptions().setName(name))
+                .first();
+    }
+
     private void go() {
         Cautions.readAll(imre.page);
         assertThat(imre.page.locator(".next")).containsText("all is green");
@@ -938,16 +951,39 @@ class WithyLockStory {
     @Test
     @Order(17)
     void theOutcomeIsComparedAndALessonLearned() {
+        his.getByText("S1 is down: tell where it lies").click();
+        Locator fall = his.getByLabel("Fall of S1");
+        assertThat(fall).containsText("Still needed: Bearing to the tip");
+        Looked.at(his, "phone-fall-empty");
+        number(fall, "Bearing to the tip").fill("66");
+        number(fall, "Distance to the tip").fill("23.9");
+        fall.getByText("tape").click();
+        fall.getByText("it went as guided").click();
+        number(fall, "Hinge left").fill("41");
+        number(fall, "Hinge right").fill("58");
+        number(fall, "Notch line off the lay").fill("2.1");
+        his.context().setOffline(true);
+        fall.getByText("Compare with the plan").click();
+        assertThat(fall).containsText("Kept, being sent");
+        Looked.at(his, "phone-fall");
+        his.context().setOffline(false);
+        assertThat(his.locator("main")).containsText("right of the predicted direction");
         imre.stage(9);
-        imre.fill("Bearing to the tip", "61");
-        imre.fill("Distance to the tip", "24");
-        imre.fill("Hinge left", "48");
-        imre.fill("Hinge right", "57");
-        imre.button("Compare with the plan");
-        assertThat(imre.region("Outcome of S1")).containsText("3.0° right");
-        assertThat(imre.region("Outcome of S1")).containsText("1.26m right");
-        assertThat(imre.region("Outcome of S1")).containsText("foreseen fan");
+        Locator outcome = imre.region("Outcome of S1");
+        assertThat(outcome).containsText(Pattern.compile("\\d\\.\\d°.?right"));
+        assertThat(outcome).containsText("the usual error");
+        assertThat(outcome).containsText("hinge uneven");
+        assertThat(outcome).containsText("1.7° right");
+        assertThat(outcome).containsText("not explained");
+        assertThat(outcome).containsText("foreseen fan");
         imre.shot("review");
+
+        imre.page.navigate(server.local() + "/logbook");
+        assertThat(imre.page.getByLabel("falls measured")).containsText("fewer than 8 say nothing together");
+        assertThat(imre.page.locator("table")).containsText("Withy Lock S1");
+        Looked.at(imre.page, "logbook");
+        imre.page.navigate(server.local());
+        imre.open("Withy Lock");
 
         JobPage wilma = new JobPage(browsers.leader()).signIn(server.local(), "Wilma Stroud");
         wilma.open("Withy Lock");
@@ -969,7 +1005,7 @@ class WithyLockStory {
         JobPage again = new JobPage(browsers.leader()).signIn(server.local(), "Imre Halloway");
         again.open("Withy Lock");
         again.stage(9);
-        assertThat(again.region("Outcome of S1")).containsText("3.0° right");
+        assertThat(again.region("Outcome of S1")).containsText("10.9° right");
         again.stage(7);
         assertThat(again.region("Signatures")).containsText("3 of 3");
         again.stage(8);

@@ -9,9 +9,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.stream.Stream;
 import org.antevid.app.briefing.Visitors;
-import org.antevid.app.job.Jobs;
 import org.antevid.app.job.Needs;
-import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.crew.VisitorKind;
@@ -51,22 +49,17 @@ public class VisitorController {
     record VisitorId(String id) {}
 
     private final Visitors visitors;
-    private final Jobs jobs;
-    private final People people;
 
-    VisitorController(Visitors visitors, Jobs jobs, People people) {
+    VisitorController(Visitors visitors) {
         this.visitors = visitors;
-        this.jobs = jobs;
-        this.people = people;
     }
 
     /** What a visitor is told now, and who is here. */
     @GetMapping
     @Needs(Needs.Right.READ)
     VisitorsView visitors(@PathVariable String job) {
-        String leader = people.signed(jobs.leaderOf(job)).name();
         return new VisitorsView(
-                visitors.card(job).map(c -> c.lines(leader)).orElse(List.of()),
+                visitors.card(job),
                 visitors.here(job).stream()
                         .map(v -> new VisitorView(
                                 v.id(), v.name(), Speech.words().term(v.kind()), v.toldBy(), v.toldAt(), v.again()))

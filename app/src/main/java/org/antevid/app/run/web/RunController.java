@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.job.Deputies;
+import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.Fresh;
 import org.antevid.app.people.SignedIn;
@@ -23,6 +24,7 @@ import org.antevid.core.run.Happening;
 import org.antevid.core.run.LiftReason;
 import org.antevid.core.run.Sounding;
 import org.antevid.core.run.Surprise;
+import org.antevid.core.run.Unticked;
 import org.antevid.core.tangle.picture.Moved;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -39,6 +41,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/run")
 public class RunController {
+    private static final int NEWEST_LINES = 40;
+
     /** @param id made by the sender, so that it is done once however often it is sent */
     record ReadyRequest(
             @NotNull Boolean ready, @Size(max = 60) String id) {}
@@ -63,11 +67,13 @@ public class RunController {
 
     /**
      * @param openTicks how many cuts and checks are not ticked off, as the leader has seen it; 0 when all are
+     * @param unticked why they are not; needed while there are any
      * @param moved what a stem that hung or lay did; {@code nowOn} with it, unless it did not move at all or nothing is
      *     left of it
      */
     record StepDoneRequest(
             @Min(0) Integer openTicks,
+            @Nullable Unticked unticked,
             @Nullable Moved moved,
             Moved.@Nullable NowOn nowOn,
             @Size(max = 60) String id) {
@@ -111,13 +117,17 @@ public class RunController {
 
     record LiftChoice(LiftReason reason, String words) {}
 
+    record UntickedChoice(Unticked unticked, String words) {}
+
     private final Runs runs;
     private final Holds holds;
     private final Deputies deputies;
     private final Anemometer anemometer;
     private final Fresh fresh;
+    private final JobLog log;
 
-    RunController(Runs runs, Holds holds, Deputies deputies, Anemometer anemometer, Fresh fresh) {
+    RunController(Runs runs, Holds holds, Deputies deputies, Anemometer anemometer, Fresh fresh, JobLog log) {
+        this.log = log;
         this.deputies = deputies;
         this.runs = runs;
         this.holds = holds;
@@ -125,7 +135,14 @@ public class RunController {
         this.fresh = fresh;
     }
 
-    /** The run as it stands: step, who is ready, what is against a go, ticks, the newest lines of the log. */
+    /** What was written down by itself, the newest line first. */
+    @GetMapping("/log")
+    @Needs(Needs.Right.READ)
+    List<JobLog.Line> log(@PathVariable String job) {
+        return log.newest(job, NEWEST_LINES);
+    }
+
+    /** The run as it stands: step, who is ready, what is against a go, ticks. */
     @GetMapping
     @Needs(Needs.Right.READ)
     RunScreen.RunView run(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
@@ -154,6 +171,15 @@ public class RunController {
     List<LiftChoice> reasons(@PathVariable String job) {
         return List.of(LiftReason.values()).stream()
                 .map(r -> new LiftChoice(r, Speech.words().term(r)))
+                .toList();
+    }
+
+    /** Why a step may be ended with cuts and checks not ticked off, for one tap. */
+    @GetMapping("/unticked-reasons")
+    @Needs(Needs.Right.STEER)
+    List<UntickedChoice> untickedReasons(@PathVariable String job) {
+        return List.of(Unticked.values()).stream()
+                .map(u -> new UntickedChoice(u, Speech.words().term(u)))
                 .toList();
     }
 
@@ -242,6 +268,7 @@ public class RunController {
         runs.done(
                 job,
                 d == null || d.openTicks == null ? 0 : d.openTicks,
+                Optional.ofNullable(d).map(StepDoneRequest::unticked),
                 d == null ? Optional.empty() : d.told(),
                 d == null ? "" : d.id,
                 me);

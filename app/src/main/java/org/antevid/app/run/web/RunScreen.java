@@ -8,7 +8,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.job.Deputies;
-import org.antevid.app.job.JobLog;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.reader.Speech;
 import org.antevid.app.run.RunFacts;
@@ -122,7 +121,6 @@ final class RunScreen {
             List<AgainstView> against,
             List<ProtectionState> protections,
             boolean held,
-            List<JobLog.Line> log,
             double gustLimitMs,
             String gustLimit,
             Optional<DeputyState> deputy,
@@ -160,7 +158,6 @@ final class RunScreen {
                         .toList(),
                 protections(f, me),
                 f.course().standing().isPresent(),
-                f.newest(),
                 f.gustLimitMs(),
                 Speech.words().show(Arg.down(Dimension.SPEED, f.gustLimitMs())),
                 deputies.map(d -> new DeputyState(

@@ -28,6 +28,7 @@ import org.antevid.core.stem.Condition;
  * @param sigmaDeg spread; empty when the hinge does not govern the lay
  * @param lostChance chance that control is lost altogether and any direction is as likely, 0..1; 1 when not controlled
  * @param half95M half width at the tip, 1.96 sigma, without bias and crown
+ * @param learned what the cutter's earlier falls say, used or not; empty below three
  */
 public record LaySpread(
         double gunningDeg,
@@ -42,7 +43,8 @@ public record LaySpread(
         Optional<Double> sigmaDeg,
         double lostChance,
         Optional<Double> half95M,
-        List<Warning> warnings) {
+        List<Warning> warnings,
+        Optional<AimRecord.Learned> learned) {
     /** What it warns of beside its numbers. */
     public enum Warning {
         HISTORY_TOO_SHORT,
@@ -83,9 +85,15 @@ public record LaySpread(
      * @param unevenSigmaMm 0..100
      * @param missesDeg signed misses measured on earlier fells
      * @param priorWeight how many measured misses the table value weighs, 1..100
+     * @param before a record that is used only as its rules say, in place of bare misses
      */
     public record Cutter(
-            Skill skill, double notchSigmaMm, double unevenSigmaMm, List<Double> missesDeg, double priorWeight) {
+            Skill skill,
+            double notchSigmaMm,
+            double unevenSigmaMm,
+            List<Double> missesDeg,
+            double priorWeight,
+            Optional<AimRecord> before) {
         public Cutter {
             Require.within(notchSigmaMm, 0, 100, "notch_sigma_mm");
             Require.within(unevenSigmaMm, 0, 100, "uneven_sigma_mm");
@@ -94,11 +102,15 @@ public record LaySpread(
         }
 
         public static Cutter of(Skill skill) {
-            return new Cutter(skill, 8, 5, List.of(), 8);
+            return new Cutter(skill, 8, 5, List.of(), 8, Optional.empty());
+        }
+
+        public static Cutter of(Skill skill, Optional<AimRecord> before) {
+            return new Cutter(skill, 8, 5, List.of(), 8, before);
         }
 
         public static Cutter of(Skill skill, List<Double> missesDeg) {
-            return new Cutter(skill, 8, 5, missesDeg, 8);
+            return new Cutter(skill, 8, 5, missesDeg, 8, Optional.empty());
         }
     }
 
@@ -139,9 +151,12 @@ public record LaySpread(
         double uneven = UNEVEN_DEG * c.unevenSigmaMm / 1000 / h.thickM;
         double table = gunning * gunning + notch * notch + uneven * uneven;
         double sawyer = Math.sqrt(table);
-        if (c.missesDeg.size() >= HISTORY_LEAST) {
-            double squares = c.missesDeg.stream().mapToDouble(m -> m * m).sum();
-            sawyer = Math.sqrt((c.priorWeight * table + squares) / (c.priorWeight + c.missesDeg.size()));
+        double byTable = sawyer;
+        Optional<AimRecord.Learned> learned = c.before.flatMap(b -> b.against(byTable, c.priorWeight));
+        if (learned.isPresent()) {
+            sawyer = learned.get().sawyerDeg();
+        } else if (c.missesDeg.size() >= HISTORY_LEAST) {
+            sawyer = AimRecord.blended(sawyer, c.priorWeight, c.missesDeg);
         } else if (!c.missesDeg.isEmpty()) {
             warnings.add(Warning.HISTORY_TOO_SHORT);
         }
@@ -173,7 +188,8 @@ public record LaySpread(
                 controlled
                         ? Optional.of(h.lengthM * Math.sin(Math.toRadians(Math.min(90, 1.96 * sigma))))
                         : Optional.empty(),
-                List.copyOf(warnings));
+                List.copyOf(warnings),
+                learned);
     }
 
     /** @return chance that control is lost altogether, by the wood of the hinge (judgement, order of magnitude) */

@@ -1,0 +1,4 @@
+@NullMarked
+package org.antevid.app.drills.web;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,9 @@
+/** All falls of the house beside what was foreseen of them: how well they were aimed, and who measures. */
+@ApplicationModule(
+        allowedDependencies = {"briefing", "crew", "job", "lay", "people", "problem", "reader", "review", "run", "stem"
+        })
+@NullMarked
+package org.antevid.app.logbook;
+
+import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;

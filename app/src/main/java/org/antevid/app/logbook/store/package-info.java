@@ -1,0 +1,4 @@
+@NullMarked
+package org.antevid.app.logbook.store;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,17 @@
+package org.antevid.core.drill;
+
+import java.util.List;
+
+/** When practice gets harder, and when what failed comes back (practice rule of learning at growing distances). */
+public final class Practice {
+    /** Days after which an exercise that failed is asked again; right once more, it waits for the next. */
+    public static final List<Integer> AGAIN_DAYS = List.of(1, 3, 7, 21);
+
+    /** So many right ones of a level in a row open the next. */
+    public static final int RISES_AFTER = 4;
+
+    /** Exercises of a round. */
+    public static final int ROUND = 10;
+
+    private Practice() {}
+}

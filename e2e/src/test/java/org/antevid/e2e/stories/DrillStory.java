@@ -1,0 +1,91 @@
+package org.antevid.e2e.stories;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.antevid.e2e.pages.Keys;
+import org.antevid.e2e.pages.Looked;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+
+/** Somebody without a job and without a sign-in practises. */
+class DrillStory extends DemoStory {
+    private static final int ROUND = 10;
+    private Page guest;
+
+    private void opens(String what) {
+        guest.navigate(server.onTheNetwork() + "/drills" + what);
+    }
+
+    private Locator answers() {
+        return guest.getByRole(AriaRole.GROUP).first().getByRole(AriaRole.BUTTON);
+    }
+
+    @Test
+    @Order(1)
+    void aGuestDoesTenByKeyboardInSpanishTheLastWithoutANetwork() {
+        guest = browsers.phone();
+        opens("");
+        assertThat(guest.locator("main")).containsText("No job is needed, and no sign-in");
+        Looked.at(guest, "drills");
+        guest.getByText("Español").click();
+        assertThat(guest.locator("main")).containsText("No hace falta trabajo");
+        opens("/bind?level=1&seed=412&n=1");
+        for (int nth = 1; nth <= ROUND; nth++) {
+            if (nth == ROUND) {
+                guest.context().setOffline(true);
+            }
+            assertThat(guest.locator("main")).containsText(nth + " de " + ROUND + " · nivel 1");
+            Keys.reach(guest, "arriba").press("Enter");
+            Keys.reach(guest, "creo").press("Enter");
+            assertThat(guest.getByRole(AriaRole.STATUS)).containsText("puntos");
+            assertThat(guest.locator("dl")).containsText("regla");
+            if (nth == 1) {
+                Looked.at(guest, "drill-bind");
+            }
+            if (nth < ROUND) {
+                Keys.reach(guest, "Siguiente").press("Enter");
+            }
+        }
+        assertThat(guest.locator("main")).containsText("Ronda acabada");
+        guest.context().setOffline(false);
+        guest.getByText("Todos los ejercicios").click();
+        guest.getByText("English").click();
+        assertThat(guest.locator("main")).containsText("Practice");
+    }
+
+    @Test
+    @Order(2)
+    void theLinkIsTheSameExerciseAndADeadlyAnswerEndsTheRound() {
+        opens("/bind?level=4&seed=7&n=1");
+        assertThat(guest.locator("h1")).hasText("Where do you stand to cut?");
+        answers().getByText("downhill side").click();
+        guest.getByText("know", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(guest.getByRole(AriaRole.ALERT)).containsText("rolls downhill");
+        assertThat(guest.getByRole(AriaRole.STATUS)).containsText("-0.8");
+        assertThat(guest.getByText("Next,")).hasCount(0);
+        Looked.at(guest, "drill-deadly");
+    }
+
+    @Test
+    @Order(3)
+    void whoIsTooNearIsFoundAndTheLeanIsReadFromTwoSides() {
+        opens("/people?level=2&seed=31&n=1");
+        answers().first().click();
+        Looked.at(guest, "drill-people-asked");
+        guest.getByText("guess", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(guest.locator("dl")).containsText("are kept clear all round");
+        Looked.at(guest, "drill-people");
+        opens("/lean?level=1&seed=5&n=1");
+        String said = guest.locator("svg[role=img]").getAttribute("aria-label");
+        assertThat(said).as("the picture in words").contains("Seen from the south");
+        answers().first().click();
+        guest.getByText("think", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(guest.locator("dl")).containsText("two sides at right angles");
+        Looked.at(guest, "drill-lean");
+        assertThat(browsers.errors()).as("uncaught errors in the pages").isEmpty();
+    }
+}

@@ -1,0 +1,130 @@
+import { Button, Input } from 'antd';
+import { useEffect, useRef, useState } from 'react';
+import type { Schemas } from '../api/client';
+import { post, useOutbox } from '../api/outbox';
+import '../words/pages';
+import { useWords } from '../words/words';
+import { ShortLength } from './ShortLength';
+import { Chips, Stepper } from './Stepper';
+
+type Review = Schemas['ReviewView'];
+type Props = { job: string; label: string; review: Review; corrects?: boolean; done?: () => void };
+
+/** Where a stem came to lie and what its stump shows; what can hardly be is asked back, and taken when it is so. */
+export function FallForm({ job, label, review, corrects, done }: Props) {
+  const t = useWords();
+  const [bearing, setBearing] = useState<number | null>(null);
+  const [distance, setDistance] = useState<number | null>(null);
+  const [by, setBy] = useState<Review['by'][number]['by']>();
+  const [control, setControl] = useState<Review['controls'][number]['control']>();
+  const [left, setLeft] = useState<number>();
+  const [right, setRight] = useState<number>();
+  const [length, setLength] = useState<number>();
+  const [line, setLine] = useState<number | null>(null);
+  const [surprise, setSurprise] = useState('');
+  const [reason, setReason] = useState('');
+  const key = `outcome:${label}`;
+  const out = useOutbox(job);
+  const waits = out.unsent.some((u) => u.key === key);
+  const refused = out.refused[key];
+  const odd = refused?.faults.some((f) => f.code === 'ASKED_BACK') ?? false;
+  const sent = useRef(false);
+  useEffect(() => {
+    if (sent.current && !waits && !refused) done?.();
+  }, [waits, refused, done]);
+  const missing = [
+    bearing === null && t('fall.bearing'),
+    distance === null && t('fall.distance'),
+    !by && t('fall.by'),
+    !control && t('fall.control'),
+  ].filter((m) => m !== false);
+  const send = (sure: boolean) => {
+    sent.current = true;
+    post(job, {
+      kind: 'outcome',
+      key,
+      words: t('fall.of', { stem: label }),
+      method: 'PUT',
+      path: `/api/jobs/${job}/review/outcomes/${label}`,
+      body: {
+        bearingDeg: bearing,
+        distanceM: distance,
+        by,
+        control,
+        hingeLeftM: left,
+        hingeRightM: right,
+        hingeLengthM: length,
+        notchLineDeg: line ?? undefined,
+        surprise,
+        sure,
+        reason,
+      },
+    });
+  };
+  const hinge = (words: string, value: number | undefined, set: (v?: number) => void) => (
+    <ShortLength label={words} value={value} by={0} note={t('fall.asFound')} undo="" blank onChange={set} />
+  );
+  return (
+    <section className="form" aria-label={t('fall.of', { stem: label })}>
+      <h2>
+        {t(corrects ? 'fall.correct' : 'fall.isDown', { stem: label })} <span>{t('fall.fromStump')}</span>
+      </h2>
+      <div className="two">
+        <Stepper label={t('fall.bearing')} unit="°" value={bearing} onChange={setBearing} step={1} digits={1} />
+        <Stepper label={t('fall.distance')} unit="m" value={distance} onChange={setDistance} step={0.5} digits={1} />
+      </div>
+      <Chips
+        label={t('fall.by')}
+        options={review.by.map((b) => ({ value: b.by, words: b.words }))}
+        value={by}
+        onChange={setBy}
+      />
+      <Chips
+        label={t('fall.control')}
+        options={review.controls.map((c) => ({ value: c.control, words: c.words }))}
+        value={control}
+        onChange={setControl}
+      />
+      <h2>
+        {t('fall.stump')} <span>{t('fall.stumpWhy')}</span>
+      </h2>
+      <div className="two">
+        {hinge(t('fall.hingeLeft'), left, setLeft)}
+        {hinge(t('fall.hingeRight'), right, setRight)}
+      </div>
+      <div className="two">
+        {hinge(t('fall.hingeLength'), length, setLength)}
+        <Stepper label={t('fall.notchLine')} unit="°" value={line} onChange={setLine} step={1} digits={1} />
+      </div>
+      <label>
+        {t('fall.surprises')}
+        <Input size="large" value={surprise} onChange={(e) => setSurprise(e.target.value)} />
+      </label>
+      {corrects && (
+        <label>
+          {t('fall.why')}
+          <Input size="large" value={reason} onChange={(e) => setReason(e.target.value)} />
+        </label>
+      )}
+      {refused && (
+        <p className="refused" role="alert">
+          {refused.message}
+        </p>
+      )}
+      {odd && (
+        <Button size="large" block disabled={waits} onClick={() => send(true)}>
+          {t('fall.isSo')}
+        </Button>
+      )}
+      {missing.length > 0 && <p>{t('fall.missing', { what: missing.join(', ') })}</p>}
+      <Button type="primary" size="large" block disabled={waits || missing.length > 0} onClick={() => send(false)}>
+        {t(waits ? 'kept' : 'fall.compare')}
+      </Button>
+      {done && (
+        <Button type="text" onClick={done}>
+          {t('fall.leave')}
+        </Button>
+      )}
+    </section>
+  );
+}
