@@ -1,5 +1,6 @@
 package org.antevid.app.board;
 
+import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Collections;
@@ -36,8 +37,10 @@ public class Marks {
     private final JdbcTemplate store;
     private final Judgement judgement;
     private final Documents documents;
+    private final Clock clock;
 
-    Marks(JdbcTemplate store, Judgement judgement, Documents documents) {
+    Marks(JdbcTemplate store, Judgement judgement, Documents documents, Clock clock) {
+        this.clock = clock;
         this.store = store;
         this.judgement = judgement;
         this.documents = documents;
@@ -95,7 +98,7 @@ public class Marks {
                                     row.getLong(4),
                                     StoredPlan.COLUMN.read(row.getString(5))));
                 },
-                Stream.concat(Stream.of(LocalDate.now(ZoneId.systemDefault())), jobIds.stream())
+                Stream.concat(Stream.of(LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault())), jobIds.stream())
                         .toArray());
         return kept;
     }
@@ -118,7 +121,7 @@ public class Marks {
                 jobId,
                 plan,
                 house,
-                LocalDate.now(ZoneId.systemDefault()),
+                LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()),
                 mark.stops,
                 mark.secondOpinions,
                 mark.cautions,

@@ -1,5 +1,6 @@
 package org.antevid.app.briefing;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -55,6 +56,7 @@ public class Briefings {
     private final Documents documents;
     private final Jobs jobs;
     private final JobLog log;
+    private final Clock clock;
 
     Briefings(
             BriefingRepository briefings,
@@ -64,7 +66,9 @@ public class Briefings {
             Judgement judgement,
             Documents documents,
             Jobs jobs,
-            JobLog log) {
+            JobLog log,
+            Clock clock) {
+        this.clock = clock;
         this.briefings = briefings;
         this.signatures = signatures;
         this.tries = tries;
@@ -207,7 +211,7 @@ public class Briefings {
         b.plan = StoredPlan.COLUMN.write(plan);
         b.findings = StoredJson.write(findings.stream().map(FrozenFinding::of).toList());
         b.issuedBy = leader.name();
-        b.issuedAt = Instant.now().truncatedTo(ChronoUnit.MILLIS);
+        b.issuedAt = clock.instant().truncatedTo(ChronoUnit.MILLIS);
         b.hashWay = 2;
         b.hash = FrozenPlans.hash(b);
         briefings.saveAndFlush(b);
@@ -259,7 +263,7 @@ public class Briefings {
         t.briefingId = issue.id();
         t.personId = personId;
         t.wrong = wrong;
-        t.at = Instant.now();
+        t.at = clock.instant();
         tries.saveAndFlush(t);
         if (tries.countByBriefingIdAndPersonId(issue.id(), personId) == TRIES_TOLD) {
             log.write(jobId, name, Message.of(LogWords.READ_BACK_WRONG).with("number", Arg.count(number)));
@@ -292,7 +296,7 @@ public class Briefings {
             s.id = UUID.randomUUID().toString();
             s.briefingId = issue.id();
             s.personId = personId;
-            s.signedAt = Instant.now();
+            s.signedAt = clock.instant();
             s.hash = issue.hash();
             signatures.saveAndFlush(s);
             log.write(jobId, name, Message.of(LogWords.BRIEFING_SIGNED).with("number", Arg.count(number)));

@@ -1,5 +1,6 @@
 package org.antevid.app.briefing;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Map;
@@ -20,8 +21,10 @@ public class Presenting {
     private static final Duration OVER_AFTER = Duration.ofMinutes(30);
     private final Map<String, Shown> shown = new ConcurrentHashMap<>();
     private final Jobs jobs;
+    private final Clock clock;
 
-    Presenting(Jobs jobs) {
+    Presenting(Jobs jobs, Clock clock) {
+        this.clock = clock;
         this.jobs = jobs;
     }
 
@@ -30,11 +33,11 @@ public class Presenting {
 
     public Optional<Shown> of(String jobId) {
         return Optional.ofNullable(shown.get(jobId))
-                .filter(s -> Duration.between(s.at, Instant.now()).compareTo(OVER_AFTER) < 0);
+                .filter(s -> Duration.between(s.at, clock.instant()).compareTo(OVER_AFTER) < 0);
     }
 
     public void show(String jobId, int number, int turn, TalkCard.Part part, SignedIn who) {
-        shown.put(jobId, new Shown(number, turn, part, who.personId(), who.name(), Instant.now()));
+        shown.put(jobId, new Shown(number, turn, part, who.personId(), who.name(), clock.instant()));
         jobs.touched(jobId, Change.SHOWN);
     }
 

@@ -1,5 +1,6 @@
 package org.antevid.app.briefing;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -34,8 +35,10 @@ public class Visitors {
     private final Jobs jobs;
     private final People people;
     private final JobLog log;
+    private final Clock clock;
 
-    Visitors(VisitorRepository visitors, Briefings briefings, Jobs jobs, People people, JobLog log) {
+    Visitors(VisitorRepository visitors, Briefings briefings, Jobs jobs, People people, JobLog log, Clock clock) {
+        this.clock = clock;
         this.visitors = visitors;
         this.briefings = briefings;
         this.jobs = jobs;
@@ -111,7 +114,7 @@ public class Visitors {
 
     public void left(String jobId, String id, SignedIn who) {
         VisitorEntity v = here(jobId, id);
-        v.leftAt = Instant.now();
+        v.leftAt = clock.instant();
         v.leftBy = who.name();
         visitors.saveAndFlush(v);
         said(v, LogWords.VISITOR_LEFT, who);
@@ -121,7 +124,7 @@ public class Visitors {
         VisitorCard card = now(v.jobId)
                 .orElseThrow(() -> new RefusedInput("NO_BRIEFING", "briefing", Message.of(Answer.VISITOR_BRIEF_FIRST)));
         v.toldBy = who.name();
-        v.toldAt = Instant.now();
+        v.toldAt = clock.instant();
         v.toldRingM = card.ringM().orElse(null);
         v.toldWaitAt = card.waitAt();
         visitors.saveAndFlush(v);

@@ -1,5 +1,6 @@
 package org.antevid.app.crew;
 
+import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -64,8 +65,17 @@ public class Crews {
     private final Trail trail;
     private final NotWanted notWanted;
     private final DoneElsewhere elsewhere;
+    private final Clock clock;
 
-    Crews(StepRepository steps, Jobs jobs, Stems stems, Trail trail, NotWanted notWanted, DoneElsewhere elsewhere) {
+    Crews(
+            StepRepository steps,
+            Jobs jobs,
+            Stems stems,
+            Trail trail,
+            NotWanted notWanted,
+            DoneElsewhere elsewhere,
+            Clock clock) {
+        this.clock = clock;
         this.elsewhere = elsewhere;
         this.notWanted = notWanted;
         this.steps = steps;
@@ -338,8 +348,8 @@ public class Crews {
         }
     }
 
-    private static DayRoster day(List<Step> steps, List<Person> people) {
-        LocalDate today = LocalDate.now(ZoneId.systemDefault());
+    private DayRoster day(List<Step> steps, List<Person> people) {
+        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
         return DayRoster.ofPosts(steps, people, new WorkDay(today.toEpochDay(), OptionalInt.empty()));
     }
 

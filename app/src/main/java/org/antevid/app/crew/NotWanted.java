@@ -1,6 +1,6 @@
 package org.antevid.app.crew;
 
-import java.time.Instant;
+import java.time.Clock;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -26,8 +26,10 @@ public class NotWanted {
     private final StepNotWantedRepository store;
     private final Jobs jobs;
     private final JobLog log;
+    private final Clock clock;
 
-    NotWanted(StepNotWantedRepository store, Jobs jobs, JobLog log) {
+    NotWanted(StepNotWantedRepository store, Jobs jobs, JobLog log, Clock clock) {
+        this.clock = clock;
         this.store = store;
         this.jobs = jobs;
         this.log = log;
@@ -52,7 +54,7 @@ public class NotWanted {
         r.stepKey = step.kept();
         r.reason = why;
         r.saidBy = who;
-        r.saidAt = Instant.now();
+        r.saidAt = clock.instant();
         store.saveAndFlush(r);
         log.write(
                 jobId,

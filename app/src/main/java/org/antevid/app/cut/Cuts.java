@@ -1,6 +1,6 @@
 package org.antevid.app.cut;
 
-import java.time.Instant;
+import java.time.Clock;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -53,8 +53,19 @@ public class Cuts {
     private final JobLog log;
     private final Crews crews;
     private final ProposedLines lines;
+    private final Clock clock;
 
-    Cuts(Lays lays, Stems stems, House house, Jobs jobs, Runs runs, JobLog log, Crews crews, ProposedLines lines) {
+    Cuts(
+            Lays lays,
+            Stems stems,
+            House house,
+            Jobs jobs,
+            Runs runs,
+            JobLog log,
+            Crews crews,
+            ProposedLines lines,
+            Clock clock) {
+        this.clock = clock;
         this.lays = lays;
         this.stems = stems;
         this.house = house;
@@ -172,7 +183,7 @@ public class Cuts {
                 .say(Message.of(PaperWords.STATE)
                         .with("fixed", Arg.flag(c.fixed()))
                         .with("who", Arg.name(who.name()))
-                        .with("at", Arg.name(STAMP.format(Instant.now()))));
+                        .with("at", Arg.name(STAMP.format(clock.instant()))));
         return CutSheet.of(
                 CutPart.of(CutPlan.of(p, site), hands(jobId, p)),
                 Speech.words(),

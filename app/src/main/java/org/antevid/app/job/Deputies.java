@@ -1,6 +1,6 @@
 package org.antevid.app.job;
 
-import java.time.Instant;
+import java.time.Clock;
 import java.util.Optional;
 import java.util.UUID;
 import org.antevid.app.job.store.DeputyEntity;
@@ -24,8 +24,10 @@ public class Deputies {
     private final DeputyRepository deputies;
     private final Jobs jobs;
     private final JobLog log;
+    private final Clock clock;
 
-    Deputies(DeputyRepository deputies, Jobs jobs, JobLog log) {
+    Deputies(DeputyRepository deputies, Jobs jobs, JobLog log, Clock clock) {
+        this.clock = clock;
         this.deputies = deputies;
         this.jobs = jobs;
         this.log = log;
@@ -63,7 +65,7 @@ public class Deputies {
         d.jobId = jobId;
         d.personId = personId;
         d.offeredBy = leader.name();
-        d.offeredAt = Instant.now();
+        d.offeredAt = clock.instant();
         deputies.saveAndFlush(d);
         told(jobId, leader, LogWords.DEPUTY_OFFERED, name);
     }
@@ -74,7 +76,7 @@ public class Deputies {
                 .filter(x -> x.personId.equals(who.personId()))
                 .orElseThrow(() -> new RefusedInput("NOT_OFFERED", "deputy", Message.of(Answer.DEPUTY_NOT_OFFERED)));
         if (d.acceptedAt == null) {
-            d.acceptedAt = Instant.now();
+            d.acceptedAt = clock.instant();
             deputies.saveAndFlush(d);
             told(jobId, who, LogWords.DEPUTY_ACCEPTED, who.name());
         }
@@ -84,7 +86,7 @@ public class Deputies {
     public void end(String jobId, SignedIn who) {
         open(jobId).ifPresent(d -> {
             String name = of(jobId).map(Deputy::name).orElse("");
-            d.endedAt = Instant.now();
+            d.endedAt = clock.instant();
             d.endedBy = who.name();
             deputies.saveAndFlush(d);
             told(jobId, who, LogWords.DEPUTY_ENDED, name);

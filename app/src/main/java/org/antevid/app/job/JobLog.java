@@ -1,5 +1,6 @@
 package org.antevid.app.job;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import org.antevid.app.job.store.LogEntity;
@@ -15,8 +16,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class JobLog {
     private final LogRepository entries;
+    private final Clock clock;
 
-    JobLog(LogRepository entries) {
+    JobLog(LogRepository entries, Clock clock) {
+        this.clock = clock;
         this.entries = entries;
     }
 
@@ -28,7 +31,7 @@ public class JobLog {
         e.jobId = jobId;
         e.who = who;
         e.says = StoredJson.write(says);
-        e.at = Instant.now();
+        e.at = clock.instant();
         entries.save(e);
     }
 

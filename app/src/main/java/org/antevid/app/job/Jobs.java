@@ -1,6 +1,7 @@
 package org.antevid.app.job;
 
 import java.security.SecureRandom;
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -50,6 +51,7 @@ public class Jobs {
     private final JobLog log;
     private final Trail trail;
     private final ApplicationEventPublisher events;
+    private final Clock clock;
 
     Jobs(
             JobRepository jobs,
@@ -59,7 +61,9 @@ public class Jobs {
             SignIns signIns,
             Trail trail,
             JobLog log,
-            ApplicationEventPublisher events) {
+            ApplicationEventPublisher events,
+            Clock clock) {
+        this.clock = clock;
         this.jobs = jobs;
         this.members = members;
         this.people = people;
@@ -224,7 +228,7 @@ public class Jobs {
             throw new NotSignedIn(Message.of(Answer.CODE_NAME_PIN));
         }
         if (m.joinedAt == null) {
-            m.joinedAt = Instant.now();
+            m.joinedAt = clock.instant();
             members.save(m);
             touched(j.id, Change.JOB);
         }

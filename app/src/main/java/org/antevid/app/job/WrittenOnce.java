@@ -10,7 +10,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
-import java.time.Instant;
+import java.time.Clock;
 import java.util.HexFormat;
 import java.util.Optional;
 import org.antevid.app.house.HouseChanged;
@@ -54,8 +54,10 @@ public class WrittenOnce implements CrossedWrites {
     private final EntityManager entities;
     private final ObjectMapper json;
     private final TransactionTemplate own;
+    private final Clock clock;
 
-    WrittenOnce(EntityManager entities, ObjectMapper json, PlatformTransactionManager transactions) {
+    WrittenOnce(EntityManager entities, ObjectMapper json, PlatformTransactionManager transactions, Clock clock) {
+        this.clock = clock;
         this.entities = entities;
         this.json = json;
         this.own = new TransactionTemplate(transactions);
@@ -143,7 +145,7 @@ public class WrittenOnce implements CrossedWrites {
         r.jobId = write.jobId;
         r.clientId = write.id;
         r.fingerprint = write.fingerprint;
-        r.at = Instant.now();
+        r.at = clock.instant();
         try {
             // Not saved, which would quietly put this over the one that crossed it.
             entities.persist(r);

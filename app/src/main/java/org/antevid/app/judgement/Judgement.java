@@ -1,5 +1,6 @@
 package org.antevid.app.judgement;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -76,6 +77,7 @@ public class Judgement {
     private final AcknowledgementRepository acknowledgements;
     private final JobCache kept;
     private final Kits kits;
+    private final Clock clock;
 
     Judgement(
             Jobs jobs,
@@ -91,7 +93,9 @@ public class Judgement {
             OpinionRepository opinions,
             AcknowledgementRepository acknowledgements,
             JobCache kept,
-            Kits kits) {
+            Kits kits,
+            Clock clock) {
+        this.clock = clock;
         this.kits = kits;
         this.jobs = jobs;
         this.people = people;
@@ -129,7 +133,11 @@ public class Judgement {
     }
 
     public Outside outside(Anemometer.Reading wind) {
-        return new Outside(wind.gustMs(), wind.fromDeg(), bulletin.now(), LocalDate.now(ZoneId.systemDefault()));
+        return new Outside(
+                wind.gustMs(),
+                wind.fromDeg(),
+                bulletin.now(),
+                LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()));
     }
 
     public Situation situation(String jobId) {
@@ -229,7 +237,7 @@ public class Judgement {
                         .filter(a -> a.findingKey.equals(f.key())
                                 && (f.rule().lasts() == RuleId.Lasts.DAY
                                         ? LocalDate.ofInstant(a.at, ZoneId.systemDefault())
-                                                .equals(LocalDate.now(ZoneId.systemDefault()))
+                                                .equals(LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()))
                                         : a.grounds != null && a.grounds.still(f.args())))
                         .reduce((a, b) -> b)
                         .map(a -> f.clearedBy(new Clearance.Note(a.who, a.at.toEpochMilli())))
@@ -322,7 +330,7 @@ public class Judgement {
         r.readBack = o.byTelephone ? Require.text(o.readBack, 300, "readBack") : "";
         r.signInId = enteredBy.signInId();
         r.enteredBy = enteredBy.name();
-        r.takenAt = Instant.now();
+        r.takenAt = clock.instant();
         opinions.save(r);
         jobs.touched(jobId, Change.PLAN);
         return r.id;
@@ -337,10 +345,10 @@ public class Judgement {
         return text;
     }
 
-    private static Instant called(Instant at) {
+    private Instant called(Instant at) {
         if (at == null
-                || at.isAfter(Instant.now().plusSeconds(120))
-                || at.isBefore(Instant.now().minus(OLDEST_CALL))) {
+                || at.isAfter(clock.instant().plusSeconds(120))
+                || at.isBefore(clock.instant().minus(OLDEST_CALL))) {
             throw new RefusedInput("OUT_OF_RANGE", "calledAt", Message.of(Answer.WHEN_CALLED));
         }
         return at;
@@ -358,7 +366,7 @@ public class Judgement {
         r.words = Words.of(Manner.USUAL).finding(f).found();
         r.grounds = f.grounds();
         r.who = who.name();
-        r.at = Instant.now();
+        r.at = clock.instant();
         acknowledgements.save(r);
         jobs.touched(jobId, Change.PLAN);
         return r.id;

@@ -1,7 +1,7 @@
 package org.antevid.app.lay;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.time.Instant;
+import java.time.Clock;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -42,8 +42,10 @@ public class LayFiles {
     private final Stems stems;
     private final PlanFiles plan;
     private final Jobs jobs;
+    private final Clock clock;
 
-    LayFiles(Lays lays, Stems stems, PlanFiles plan, Jobs jobs) {
+    LayFiles(Lays lays, Stems stems, PlanFiles plan, Jobs jobs, Clock clock) {
+        this.clock = clock;
         this.lays = lays;
         this.stems = stems;
         this.plan = plan;
@@ -132,7 +134,7 @@ public class LayFiles {
                         .with("fixed", Arg.flag(c.fixed()))
                         .with("outdated", Arg.flag(lays.outOfDate(c, p, site).isPresent()))
                         .with("who", Arg.name(who.name()))
-                        .with("at", Arg.name(STAMP.format(Instant.now()))));
+                        .with("at", Arg.name(STAMP.format(clock.instant()))));
         return LaySheet.of(
                 p,
                 site,

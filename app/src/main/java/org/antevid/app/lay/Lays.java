@@ -1,5 +1,6 @@
 package org.antevid.app.lay;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.EnumMap;
 import java.util.List;
@@ -72,6 +73,8 @@ public class Lays {
     /** Asked late: who answers asks for lays too. */
     private final ObjectProvider<PastFalls> pastFalls;
 
+    private final Clock clock;
+
     Lays(
             LayRepository lays,
             Stems stems,
@@ -84,7 +87,9 @@ public class Lays {
             Trail trail,
             Kits kits,
             Anemometer anemometer,
-            ObjectProvider<PastFalls> pastFalls) {
+            ObjectProvider<PastFalls> pastFalls,
+            Clock clock) {
+        this.clock = clock;
         this.lays = lays;
         this.stems = stems;
         this.places = places;
@@ -226,7 +231,7 @@ public class Lays {
                 face.wood(),
                 note == null ? "" : note.strip(),
                 who.name(),
-                Instant.now(),
+                clock.instant(),
                 r.cutHeightM,
                 r.layDeg));
         lays.saveAndFlush(r);

@@ -1,5 +1,6 @@
 package org.antevid.app.logbook;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
@@ -40,6 +41,7 @@ public class Aims implements PastFalls {
     private final Lays lays;
     private final Jobs jobs;
     private final JobCache kept;
+    private final Clock clock;
 
     Aims(
             FallLineRepository lines,
@@ -49,7 +51,9 @@ public class Aims implements PastFalls {
             People people,
             Lays lays,
             Jobs jobs,
-            JobCache kept) {
+            JobCache kept,
+            Clock clock) {
+        this.clock = clock;
         this.lines = lines;
         this.decisions = decisions;
         this.crews = crews;
@@ -160,7 +164,7 @@ public class Aims implements PastFalls {
         d.falls = c.with().falls();
         d.tableDeg = c.with().tableDeg();
         d.blendedDeg = c.with().blendedDeg();
-        d.at = Instant.now();
+        d.at = clock.instant();
         d.byId = who.personId();
         d.byName = who.name();
         decisions.saveAndFlush(d);

@@ -1,5 +1,6 @@
 package org.antevid.app.people;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -38,13 +39,16 @@ public class People {
     private final SignIns signIns;
     private final Trail trail;
     private final ApplicationEventPublisher events;
+    private final Clock clock;
 
     People(
             PersonRepository people,
             PasswordEncoder encoder,
             SignIns signIns,
             Trail trail,
-            ApplicationEventPublisher events) {
+            ApplicationEventPublisher events,
+            Clock clock) {
+        this.clock = clock;
         this.trail = trail;
         this.people = people;
         this.encoder = encoder;
@@ -303,7 +307,7 @@ public class People {
         p.pinHash = null;
         p.firstWord = Secrets.firstWord();
         p.pinResetBy = by.name();
-        p.pinResetAt = Instant.now();
+        p.pinResetAt = clock.instant();
         people.saveAndFlush(p);
         signIns.endAll(personId, s -> s.way() == Way.PIN, by.name());
     }

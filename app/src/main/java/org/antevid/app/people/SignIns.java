@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Base64;
@@ -37,6 +38,7 @@ public class SignIns {
     private final SecureRandom random = new SecureRandom();
     private final SignInRepository repository;
     private final PersonRepository people;
+    private final Clock clock;
     /** By the token's hash; all that are open and have been used since the start. */
     private final Map<String, Open> open = new ConcurrentHashMap<>();
     /** Those ended since the start. */
@@ -44,7 +46,8 @@ public class SignIns {
     /** When somebody last proved who they are, by {@link System#nanoTime()}. */
     private final Map<String, Long> provenAtNs = new ConcurrentHashMap<>();
 
-    SignIns(SignInRepository repository, PersonRepository people) {
+    SignIns(SignInRepository repository, PersonRepository people, Clock clock) {
+        this.clock = clock;
         this.repository = repository;
         this.people = people;
     }
@@ -66,7 +69,7 @@ public class SignIns {
         r.personId = personId;
         r.onlyJob = onlyJob;
         r.way = way;
-        r.madeAt = Instant.now();
+        r.madeAt = clock.instant();
         r.seenAt = r.madeAt;
         r.address = address;
         r.device = device;
@@ -80,10 +83,10 @@ public class SignIns {
     Optional<SignedIn> by(String token) {
         String hash = hash(token);
         Open known = open.get(hash);
-        if (known != null && known.until.isAfter(Instant.now())) {
+        if (known != null && known.until.isAfter(clock.instant())) {
             return Optional.of(known.who);
         }
-        Instant now = Instant.now();
+        Instant now = clock.instant();
         return repository
                 .findByTokenHash(hash)
                 .filter(r -> r.endedAt == null && r.seenAt.plus(LASTS).isAfter(now))
@@ -103,7 +106,7 @@ public class SignIns {
     }
 
     public List<SignInPlace> of(String personId) {
-        Instant now = Instant.now();
+        Instant now = clock.instant();
         return repository.findByPersonIdAndEndedAtIsNullOrderBySeenAtDesc(personId).stream()
                 .filter(r -> r.seenAt.plus(LASTS).isAfter(now))
                 .map(r -> new SignInPlace(r.id, r.way, r.onlyJob, r.madeAt, r.seenAt, r.address, r.device))
@@ -136,7 +139,7 @@ public class SignIns {
     }
 
     private void end(SignInEntity r, String by) {
-        r.endedAt = Instant.now();
+        r.endedAt = clock.instant();
         r.endedBy = by;
         repository.saveAndFlush(r);
         ended.add(r.id);

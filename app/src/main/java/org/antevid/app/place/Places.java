@@ -1,5 +1,6 @@
 package org.antevid.app.place;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -43,13 +44,16 @@ public class Places {
     private final Surroundings surroundings;
     private final Jobs jobs;
     private final Trail trail;
+    private final Clock clock;
 
     Places(
             FeatureRepository features,
             SpotHeightRepository heights,
             Surroundings surroundings,
             Jobs jobs,
-            Trail trail) {
+            Trail trail,
+            Clock clock) {
+        this.clock = clock;
         this.features = features;
         this.heights = heights;
         this.surroundings = surroundings;
@@ -238,7 +242,7 @@ public class Places {
         return view(features.saveAndFlush(filled(f, e)));
     }
 
-    private static FeatureEntity filled(FeatureEntity f, Entry e) {
+    private FeatureEntity filled(FeatureEntity f, Entry e) {
         f.name = Require.text(e.name, 60, "name");
         f.kind = e.kind;
         f.form = e.form;
@@ -256,7 +260,8 @@ public class Places {
         f.agreedOn = !f.mayBeHit
                 ? ""
                 : text(e.more.agreedOn).isEmpty()
-                        ? LocalDate.now(ZoneId.systemDefault()).toString()
+                        ? LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault())
+                                .toString()
                         : text(e.more.agreedOn);
         f.protection = e.protection;
         f.protectedBy = text(e.protectedBy);

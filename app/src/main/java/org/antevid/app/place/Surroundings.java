@@ -1,5 +1,6 @@
 package org.antevid.app.place;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.EnumMap;
 import java.util.List;
@@ -48,13 +49,16 @@ public class Surroundings {
     private final SpotHeightRepository heights;
     private final Jobs jobs;
     private final Trail trail;
+    private final Clock clock;
 
     Surroundings(
             SurroundingsRepository records,
             MachineRepository machines,
             SpotHeightRepository heights,
             Jobs jobs,
-            Trail trail) {
+            Trail trail,
+            Clock clock) {
+        this.clock = clock;
         this.records = records;
         this.machines = machines;
         this.heights = heights;
@@ -270,7 +274,7 @@ public class Surroundings {
         r.heightM = h.heightM();
         r.takenHow = Require.text(takenHow, 200, "takenHow");
         r.who = who.name();
-        r.takenAt = Instant.now();
+        r.takenAt = clock.instant();
         heights.saveAndFlush(r);
         jobs.touched(jobId, Change.PLACE);
         return r.id;

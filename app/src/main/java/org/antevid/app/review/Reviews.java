@@ -1,5 +1,6 @@
 package org.antevid.app.review;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -63,6 +64,7 @@ public class Reviews {
     private final Stems stems;
     private final Jobs jobs;
     private final JobLog log;
+    private final Clock clock;
 
     Reviews(
             OutcomeRepository outcomes,
@@ -71,7 +73,9 @@ public class Reviews {
             Runs runs,
             Stems stems,
             Jobs jobs,
-            JobLog log) {
+            JobLog log,
+            Clock clock) {
+        this.clock = clock;
         this.outcomes = outcomes;
         this.lessons = lessons;
         this.briefings = briefings;
@@ -191,7 +195,7 @@ public class Reviews {
             throw new RefusedInput("MISSING", "reason", Message.of(Answer.WHY_CORRECTED));
         }
         r.who = who.name();
-        r.at = Instant.now();
+        r.at = clock.instant();
         outcomes.saveAndFlush(r);
         log.write(
                 jobId,
@@ -312,7 +316,7 @@ public class Reviews {
         l.jobId = jobId;
         l.words = Require.text(words, 500, "words");
         l.who = who.name();
-        l.at = Instant.now();
+        l.at = clock.instant();
         lessons.save(l);
         log.write(jobId, who.name(), Message.of(LogWords.LESSON).with("words", Arg.name(l.words)));
         jobs.touched(jobId, Change.REVIEW);

@@ -1,7 +1,7 @@
 package org.antevid.app.run;
 
+import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -60,6 +60,7 @@ class GoCheck {
     private final Turns turns;
     private final Instruments instruments;
     private final Visitors visitors;
+    private final Clock clock;
 
     GoCheck(
             RunBook book,
@@ -72,7 +73,9 @@ class GoCheck {
             Anemometer anemometer,
             Turns turns,
             Instruments instruments,
-            Visitors visitors) {
+            Visitors visitors,
+            Clock clock) {
+        this.clock = clock;
         this.book = book;
         this.crews = crews;
         this.briefings = briefings;
@@ -95,7 +98,8 @@ class GoCheck {
             late.add(Against.of(Why.WIND_SILENT, "wind"));
         }
         facts.lookedAt()
-                .filter(at -> LookAgain.old(Duration.between(at, Instant.now()).toSeconds()))
+                .filter(at ->
+                        LookAgain.old(Duration.between(at, clock.instant()).toSeconds()))
                 .flatMap(at -> facts.step().flatMap(Step::stem))
                 .ifPresent(l -> late.add(Against.of(Why.LOOK_AGAIN, l).with("stem", Arg.name(l))));
         List<Instruments.Now> now =
@@ -107,8 +111,8 @@ class GoCheck {
         return late.isEmpty() && now.isEmpty() ? facts : facts.at(late, now);
     }
 
-    private static boolean silent(Anemometer.Reading wind) {
-        return Duration.between(wind.at(), Instant.now()).compareTo(OLDEST_WIND) > 0;
+    private boolean silent(Anemometer.Reading wind) {
+        return Duration.between(wind.at(), clock.instant()).compareTo(OLDEST_WIND) > 0;
     }
 
     private RunFacts make(String jobId, Judgement.Outside outside) {

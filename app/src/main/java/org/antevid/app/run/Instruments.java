@@ -1,5 +1,6 @@
 package org.antevid.app.run;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -50,6 +51,7 @@ public class Instruments {
     private final MadeUpSite madeUp;
     private final Jobs jobs;
     private final JobLog log;
+    private final Clock clock;
 
     Instruments(
             InstrumentRepository repository,
@@ -58,7 +60,9 @@ public class Instruments {
             Beacons beacons,
             MadeUpSite madeUp,
             Jobs jobs,
-            JobLog log) {
+            JobLog log,
+            Clock clock) {
+        this.clock = clock;
         this.repository = repository;
         this.dynamometer = dynamometer;
         this.loads = loads;
@@ -134,7 +138,7 @@ public class Instruments {
         e.number = clean;
         e.personId = kind == WatchKind.BEACON ? personId : null;
         e.putBy = leader.name();
-        e.putAt = Instant.now();
+        e.putAt = clock.instant();
         repository.saveAndFlush(e);
         told(jobId, Message.of(LogWords.INSTRUMENT_USED), e, leader);
         return e.id;
@@ -143,7 +147,7 @@ public class Instruments {
     /** @param reason kept with it and in the log */
     public void putAway(String jobId, String id, String reason, SignedIn leader) {
         InstrumentEntity e = entity(jobId, id);
-        e.awayAt = Instant.now();
+        e.awayAt = clock.instant();
         e.awayBy = leader.name();
         e.awayReason = Require.text(reason, LONGEST_REASON, "reason");
         repository.saveAndFlush(e);
@@ -218,7 +222,7 @@ public class Instruments {
                 fix);
     }
 
-    private static boolean fresh(InUse i, Instant at) {
-        return Duration.between(at, Instant.now()).toSeconds() <= i.kind.oldestS();
+    private boolean fresh(InUse i, Instant at) {
+        return Duration.between(at, clock.instant()).toSeconds() <= i.kind.oldestS();
     }
 }

@@ -1,7 +1,7 @@
 package org.antevid.app.run;
 
+import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -25,10 +25,12 @@ class RunBook {
     private static final int LONGEST_ID = 60;
     private final RunEventRepository events;
     private final TransactionTemplate own;
+    private final Clock clock;
     /** Presses are stored one after the other, so that none gets a lower number than one somebody has seen already. */
     private final Object pressing = new Object();
 
-    RunBook(RunEventRepository events, PlatformTransactionManager transactions) {
+    RunBook(RunEventRepository events, PlatformTransactionManager transactions, Clock clock) {
+        this.clock = clock;
         this.events = events;
         this.own = new TransactionTemplate(transactions);
         own.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRED);
@@ -118,7 +120,7 @@ class RunBook {
         return known.isPresent();
     }
 
-    private static RunEventEntity record(String jobId, Line line, String clientId, SignedIn who) {
+    private RunEventEntity record(String jobId, Line line, String clientId, SignedIn who) {
         RunEventEntity r = new RunEventEntity();
         r.jobId = jobId;
         r.kind = line.kind();
@@ -131,7 +133,7 @@ class RunBook {
                 ? UUID.randomUUID().toString()
                 : Require.text(clientId, LONGEST_ID, "id");
         r.reason = line.reason();
-        r.at = Instant.now();
+        r.at = clock.instant();
         r.pressedAt = line.pressedAgo().map(r.at::minus).orElse(null);
         return r;
     }

@@ -1,5 +1,6 @@
 package org.antevid.app.run;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -54,6 +55,7 @@ public class Runs {
     private final Turns turns;
     private final JobLog log;
     private final Deputies deputies;
+    private final Clock clock;
 
     Runs(
             RunBook book,
@@ -64,7 +66,9 @@ public class Runs {
             Jobs jobs,
             Turns turns,
             JobLog log,
-            Deputies deputies) {
+            Deputies deputies,
+            Clock clock) {
+        this.clock = clock;
         this.deputies = deputies;
         this.book = book;
         this.check = check;
@@ -289,10 +293,10 @@ public class Runs {
     }
 
     /** @return whole minutes since the first was ready for it; empty of what stood over night and says nothing */
-    private static Optional<Integer> took(RunFacts facts, Step step) {
+    private Optional<Integer> took(RunFacts facts, Step step) {
         return facts.course()
                 .begun(step.id())
-                .map(h -> Duration.between(facts.line(h).at(), Instant.now()))
+                .map(h -> Duration.between(facts.line(h).at(), clock.instant()))
                 .filter(d -> d.compareTo(LONGEST_STEP) < 0)
                 .map(d -> (int) d.toMinutes() + 1);
     }

@@ -1,5 +1,6 @@
 package org.antevid.app.stem;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -42,8 +43,11 @@ public class FieldBooks {
     private final DefectRepository defects;
     private final Jobs jobs;
     private final JobLog log;
+    private final Clock clock;
 
-    FieldBooks(Stems stems, SightingRepository sightings, DefectRepository defects, Jobs jobs, JobLog log) {
+    FieldBooks(
+            Stems stems, SightingRepository sightings, DefectRepository defects, Jobs jobs, JobLog log, Clock clock) {
+        this.clock = clock;
         this.stems = stems;
         this.sightings = sightings;
         this.defects = defects;
@@ -91,7 +95,7 @@ public class FieldBooks {
                 stems.open(jobId, stemId),
                 o,
                 who.name(),
-                Instant.now(),
+                clock.instant(),
                 jobs.part(jobId, who).filter(p -> p == Part.LEADER).isEmpty());
         jobs.touched(jobId, Change.STEM);
         return id;
@@ -137,7 +141,7 @@ public class FieldBooks {
             throw new RefusedInput("BAD_CHOICE", "id", Message.of(Answer.ACCEPTED_ALREADY));
         }
         s.acceptedBy = who.name();
-        s.acceptedAt = Instant.now();
+        s.acceptedAt = clock.instant();
         sightings.saveAndFlush(s);
         log.write(
                 jobId,
@@ -185,7 +189,7 @@ public class FieldBooks {
                 d,
                 extent,
                 who.name(),
-                Instant.now(),
+                clock.instant(),
                 jobs.part(jobId, who).filter(p -> p == Part.LEADER).isEmpty());
         jobs.touched(jobId, Change.STEM);
         return id;

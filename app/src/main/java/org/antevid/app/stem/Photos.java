@@ -11,7 +11,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.time.Instant;
+import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import net.coobird.thumbnailator.Thumbnails;
@@ -43,8 +43,10 @@ public class Photos {
     private final PhotoRepository photos;
     private final Attaching attaching;
     private final Jobs jobs;
+    private final Clock clock;
 
-    Photos(PhotoRepository photos, Attaching attaching, Jobs jobs) {
+    Photos(PhotoRepository photos, Attaching attaching, Jobs jobs, Clock clock) {
+        this.clock = clock;
         this.photos = photos;
         this.attaching = attaching;
         this.jobs = jobs;
@@ -69,7 +71,7 @@ public class Photos {
         p.stemId = place.stem().id;
         p.defectId = defectId.orElse(null);
         p.who = who.name();
-        p.at = Instant.now();
+        p.at = clock.instant();
         Small small = upright(file);
         p.jpeg = small.jpeg;
         p.widthPx = small.widthPx;

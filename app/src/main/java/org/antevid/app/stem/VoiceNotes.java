@@ -1,6 +1,6 @@
 package org.antevid.app.stem;
 
-import java.time.Instant;
+import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.job.Change;
@@ -25,8 +25,10 @@ public class VoiceNotes {
     private final VoiceNoteRepository notes;
     private final Attaching attaching;
     private final Jobs jobs;
+    private final Clock clock;
 
-    VoiceNotes(VoiceNoteRepository notes, Attaching attaching, Jobs jobs) {
+    VoiceNotes(VoiceNoteRepository notes, Attaching attaching, Jobs jobs, Clock clock) {
+        this.clock = clock;
         this.notes = notes;
         this.attaching = attaching;
         this.jobs = jobs;
@@ -55,7 +57,7 @@ public class VoiceNotes {
         v.stemId = place.stem().id;
         v.defectId = defectId.orElse(null);
         v.who = who.name();
-        v.at = Instant.now();
+        v.at = clock.instant();
         v.sound = file;
         notes.save(v);
         jobs.touched(jobId, Change.STEM);

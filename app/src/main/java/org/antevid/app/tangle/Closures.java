@@ -1,5 +1,6 @@
 package org.antevid.app.tangle;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -28,8 +29,10 @@ public class Closures {
     private final ClosedGroundRepository closures;
     private final Stems stems;
     private final Jobs jobs;
+    private final Clock clock;
 
-    Closures(ClosedGroundRepository closures, Stems stems, Jobs jobs) {
+    Closures(ClosedGroundRepository closures, Stems stems, Jobs jobs, Clock clock) {
+        this.clock = clock;
         this.closures = closures;
         this.stems = stems;
         this.jobs = jobs;
@@ -69,7 +72,7 @@ public class Closures {
             throw new RefusedInput(Refusal.NEEDED, "outline");
         }
         ClosedGroundEntity g = new ClosedGroundEntity();
-        g.seen(jobId, stemId, who.name());
+        g.seen(jobId, stemId, who.name(), clock.instant());
         g.aroundM = c.aroundM.orElse(null);
         g.downhillM = c.downhillM.orElse(null);
         g.toSlopeFoot = c.toSlopeFoot;

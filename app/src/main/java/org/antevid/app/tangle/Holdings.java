@@ -1,5 +1,6 @@
 package org.antevid.app.tangle;
 
+import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.job.Change;
@@ -23,8 +24,10 @@ public class Holdings {
     private final HoldingRepository holdings;
     private final Stems stems;
     private final Jobs jobs;
+    private final Clock clock;
 
-    Holdings(HoldingRepository holdings, Stems stems, Jobs jobs) {
+    Holdings(HoldingRepository holdings, Stems stems, Jobs jobs, Clock clock) {
+        this.clock = clock;
         this.holdings = holdings;
         this.stems = stems;
         this.jobs = jobs;
@@ -53,7 +56,7 @@ public class Holdings {
         });
         current(jobId).stream().filter(h -> h.stemId.equals(stemId)).forEach(h -> end(jobId, h.id, who));
         HoldingEntity h = new HoldingEntity();
-        h.seen(jobId, stemId, who.name());
+        h.seen(jobId, stemId, who.name(), clock.instant());
         h.heldBy = e.by;
         h.ratedN = e.ratedN.orElse(null);
         h.anchor = e.anchor.orElse(null);
@@ -71,7 +74,7 @@ public class Holdings {
 
     private void end(String jobId, String id, SignedIn who) {
         HoldingEntity h = holdings.findById(id).filter(x -> x.stands(jobId)).orElseThrow(NotThere::new);
-        h.end(who.name());
+        h.end(who.name(), clock.instant());
         holdings.saveAndFlush(h);
     }
 

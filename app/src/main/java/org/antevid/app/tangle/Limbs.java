@@ -1,5 +1,6 @@
 package org.antevid.app.tangle;
 
+import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -31,8 +32,10 @@ public class Limbs {
     private final TangleMaker maker;
     private final TangleRecords records;
     private final Jobs jobs;
+    private final Clock clock;
 
-    Limbs(LimbRepository limbs, Stems stems, TangleMaker maker, TangleRecords records, Jobs jobs) {
+    Limbs(LimbRepository limbs, Stems stems, TangleMaker maker, TangleRecords records, Jobs jobs, Clock clock) {
+        this.clock = clock;
         this.limbs = limbs;
         this.stems = stems;
         this.maker = maker;
@@ -51,7 +54,7 @@ public class Limbs {
     public String seen(String jobId, String stemId, SeenLimb limb, SignedIn who) {
         requireLying(jobId, stemId);
         LimbEntity l = new LimbEntity();
-        l.seen(jobId, stemId, who.name());
+        l.seen(jobId, stemId, who.name(), clock.instant());
         l.growing = limb.growing();
         l.bent = limb.bent();
         l.thickM = limb.thickM();
@@ -64,7 +67,7 @@ public class Limbs {
     /** It is off. */
     public void off(String jobId, String id, SignedIn who) {
         LimbEntity l = limbs.findById(id).filter(x -> x.stands(jobId)).orElseThrow(NotThere::new);
-        l.end(who.name());
+        l.end(who.name(), clock.instant());
         limbs.saveAndFlush(l);
         jobs.touched(jobId, Change.TANGLE);
     }

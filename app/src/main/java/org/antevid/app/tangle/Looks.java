@@ -1,5 +1,6 @@
 package org.antevid.app.tangle;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -35,8 +36,10 @@ public class Looks {
     private final PoseRepository poses;
     private final Stems stems;
     private final Jobs jobs;
+    private final Clock clock;
 
-    Looks(LookRepository looks, StirredRepository stirred, PoseRepository poses, Stems stems, Jobs jobs) {
+    Looks(LookRepository looks, StirredRepository stirred, PoseRepository poses, Stems stems, Jobs jobs, Clock clock) {
+        this.clock = clock;
         this.looks = looks;
         this.stirred = stirred;
         this.poses = poses;
@@ -51,9 +54,9 @@ public class Looks {
         jobs.touched(jobId, Change.TANGLE);
     }
 
-    private static LookEntity look(String jobId, String stemId, SignedIn who) {
+    private LookEntity look(String jobId, String stemId, SignedIn who) {
         LookEntity l = new LookEntity();
-        l.seen(jobId, stemId, who.name());
+        l.seen(jobId, stemId, who.name(), clock.instant());
         return l;
     }
 
@@ -81,7 +84,7 @@ public class Looks {
 
     private void stir(String jobId, String stemId, LookAgain why, SignedIn who) {
         StirredEntity s = new StirredEntity();
-        s.seen(jobId, stemId, who.name());
+        s.seen(jobId, stemId, who.name(), clock.instant());
         s.why = why;
         stirred.saveAndFlush(s);
     }

@@ -1,5 +1,6 @@
 package org.antevid.app.tangle;
 
+import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,8 +30,10 @@ public class Sections {
     private final SectionCutRepository cuts;
     private final Looks looks;
     private final Stems stems;
+    private final Clock clock;
 
-    Sections(SectionCutRepository cuts, Looks looks, Stems stems) {
+    Sections(SectionCutRepository cuts, Looks looks, Stems stems, Clock clock) {
+        this.clock = clock;
         this.cuts = cuts;
         this.looks = looks;
         this.stems = stems;
@@ -56,7 +59,7 @@ public class Sections {
             throw new RefusedInput("WINCH_OFF", "winchOn", Message.of(Answer.WINCH_ON_FIRST));
         }
         SectionCutEntity c = new SectionCutEntity();
-        c.seen(jobId, stemId, who.name());
+        c.seen(jobId, stemId, who.name(), clock.instant());
         c.cutBy = name;
         cuts.saveAndFlush(c);
         looks.stirred(jobId, List.of(stemId), LookAgain.SECTIONED, who);

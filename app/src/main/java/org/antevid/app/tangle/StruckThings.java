@@ -1,6 +1,6 @@
 package org.antevid.app.tangle;
 
-import java.time.Instant;
+import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,8 +26,10 @@ public class StruckThings {
     private final StruckAnswerRepository answers;
     private final Places places;
     private final Jobs jobs;
+    private final Clock clock;
 
-    StruckThings(StruckAnswerRepository answers, Places places, Jobs jobs) {
+    StruckThings(StruckAnswerRepository answers, Places places, Jobs jobs, Clock clock) {
+        this.clock = clock;
         this.answers = answers;
         this.places = places;
         this.jobs = jobs;
@@ -50,7 +52,7 @@ public class StruckThings {
         a.inOrder = inOrder;
         a.note = note.strip();
         a.who = who.name();
-        a.at = Instant.now();
+        a.at = clock.instant();
         answers.saveAndFlush(a);
         jobs.touched(jobId, Change.TANGLE);
     }

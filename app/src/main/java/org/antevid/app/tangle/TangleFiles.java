@@ -1,6 +1,6 @@
 package org.antevid.app.tangle;
 
-import java.time.Instant;
+import java.time.Clock;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -29,8 +29,10 @@ public class TangleFiles {
             DateTimeFormatter.ofPattern("d MMMM yyyy, HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
     private final TangleRecords records;
     private final Jobs jobs;
+    private final Clock clock;
 
-    TangleFiles(Tangles tangles, TangleRecords records, Jobs jobs) {
+    TangleFiles(Tangles tangles, TangleRecords records, Jobs jobs, Clock clock) {
+        this.clock = clock;
         this.tangles = tangles;
         this.records = records;
         this.jobs = jobs;
@@ -42,7 +44,7 @@ public class TangleFiles {
         String state = Speech.words()
                 .say(Message.of(PaperWords.TANGLE_STATE)
                         .with("who", Arg.name(who.name()))
-                        .with("at", Arg.name(STAMP.format(Instant.now()))));
+                        .with("at", Arg.name(STAMP.format(clock.instant()))));
         return TangleSheet.of(
                 tangles.tangle(jobId), Speech.words(), jobs.job(jobId).name(), state);
     }

@@ -1,5 +1,6 @@
 package org.antevid.app.tangle;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -56,6 +57,7 @@ public class TangleRecords {
     private final Sections sections;
     private final Stems stems;
     private final Jobs jobs;
+    private final Clock clock;
 
     TangleRecords(
             PoseRepository poses,
@@ -69,7 +71,9 @@ public class TangleRecords {
             PartOfRepository parts,
             Sections sections,
             Stems stems,
-            Jobs jobs) {
+            Jobs jobs,
+            Clock clock) {
+        this.clock = clock;
         this.poses = poses;
         this.rests = rests;
         this.plates = plates;
@@ -188,7 +192,7 @@ public class TangleRecords {
     public void line(String jobId, String stemId, DragLine line, SignedIn who) {
         stems.requireOpen(jobId, stemId);
         DragLineEntity l = new DragLineEntity();
-        l.seen(jobId, stemId, who.name());
+        l.seen(jobId, stemId, who.name(), clock.instant());
         l.winchE = line.winch().eastM();
         l.winchN = line.winch().northM();
         l.redirectE = line.redirect().map(Spot::eastM).orElse(null);
@@ -201,7 +205,7 @@ public class TangleRecords {
     public void tiedOff(String jobId, String stemId, TiedOff line, SignedIn who) {
         stems.requireOpen(jobId, stemId);
         TiedOffEntity t = new TiedOffEntity();
-        t.seen(jobId, stemId, who.name());
+        t.seen(jobId, stemId, who.name(), clock.instant());
         t.anchorE = line.anchor().eastM();
         t.anchorN = line.anchor().northM();
         t.lineM = line.lineM();
@@ -214,7 +218,7 @@ public class TangleRecords {
     void partOf(String jobId, String stemId, String ofStemId, PartOf part, SignedIn who) {
         stems.requireOpen(jobId, stemId);
         PartOfEntity p = new PartOfEntity();
-        p.seen(jobId, stemId, who.name());
+        p.seen(jobId, stemId, who.name(), clock.instant());
         p.ofStemId = ofStemId;
         p.kind = part.kind();
         p.atM = part.atM();
@@ -226,7 +230,7 @@ public class TangleRecords {
     public void kerf(String jobId, String stemId, KerfReading reading, SignedIn who) {
         stems.requireOpen(jobId, stemId);
         KerfEntity k = new KerfEntity();
-        k.seen(jobId, stemId, who.name());
+        k.seen(jobId, stemId, who.name(), clock.instant());
         k.xM = reading.xM();
         k.did = reading.did();
         kerfs.saveAndFlush(k);
@@ -258,7 +262,7 @@ public class TangleRecords {
     void pose(String jobId, String stemId, TakenPose taken, SignedIn who) {
         stems.requireOpen(jobId, stemId);
         PoseEntity p = new PoseEntity();
-        p.seen(jobId, stemId, who.name());
+        p.seen(jobId, stemId, who.name(), clock.instant());
         p.buttE = taken.pose.butt().at().eastM();
         p.buttN = taken.pose.butt().at().northM();
         p.buttHeightM = taken.pose.butt().heightM();
@@ -274,7 +278,7 @@ public class TangleRecords {
     String rest(String jobId, String stemId, Rest rest, SignedIn who) {
         stems.requireOpen(jobId, stemId);
         RestEntity r = new RestEntity();
-        r.seen(jobId, stemId, who.name());
+        r.seen(jobId, stemId, who.name(), clock.instant());
         r.xM = rest.xM();
         r.restsOn = rest.on();
         r.other = rest.other().orElse(null);
@@ -290,7 +294,7 @@ public class TangleRecords {
     /** It no longer touches there; what was seen stays in the book. */
     public void endRest(String jobId, String id, SignedIn who) {
         RestEntity r = rests.findById(id).filter(x -> x.stands(jobId)).orElseThrow(NotThere::new);
-        r.end(who.name());
+        r.end(who.name(), clock.instant());
         rests.saveAndFlush(r);
         jobs.touched(jobId, Change.TANGLE);
     }
@@ -298,7 +302,7 @@ public class TangleRecords {
     public void plate(String jobId, String stemId, Member.Plate plate, SignedIn who) {
         stems.requireOpen(jobId, stemId);
         RaisedPlateEntity p = new RaisedPlateEntity();
-        p.seen(jobId, stemId, who.name());
+        p.seen(jobId, stemId, who.name(), clock.instant());
         p.widthM = plate.widthM();
         p.heightM = plate.heightM();
         p.thickM = plate.thickM();
@@ -310,7 +314,7 @@ public class TangleRecords {
     public void bow(String jobId, String stemId, Member.Bow bow, SignedIn who) {
         stems.requireOpen(jobId, stemId);
         BowEntity b = new BowEntity();
-        b.seen(jobId, stemId, who.name());
+        b.seen(jobId, stemId, who.name(), clock.instant());
         b.chordM = bow.chordM();
         b.riseM = bow.riseM();
         bows.saveAndFlush(b);
@@ -320,7 +324,7 @@ public class TangleRecords {
     public String hidden(String jobId, String stemId, Member.Hidden part, SignedIn who) {
         stems.requireOpen(jobId, stemId);
         HiddenPartEntity h = new HiddenPartEntity();
-        h.seen(jobId, stemId, who.name());
+        h.seen(jobId, stemId, who.name(), clock.instant());
         h.fromM = part.fromM();
         h.toM = part.toM();
         hidden.saveAndFlush(h);
@@ -331,7 +335,7 @@ public class TangleRecords {
     /** Somebody looked at it. */
     public void endHidden(String jobId, String id, SignedIn who) {
         HiddenPartEntity h = hidden.findById(id).filter(x -> x.stands(jobId)).orElseThrow(NotThere::new);
-        h.end(who.name());
+        h.end(who.name(), clock.instant());
         hidden.saveAndFlush(h);
         jobs.touched(jobId, Change.TANGLE);
     }

@@ -5,6 +5,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.Clock;
 import org.hibernate.envers.RevisionEntity;
 import org.hibernate.envers.RevisionListener;
 import org.hibernate.envers.RevisionNumber;
@@ -27,12 +28,19 @@ class Revision {
 
     String who;
 
-    /** Puts the signed-in person's name into the revision. */
+    /** Puts the signed-in person's name and the house's time into the revision. */
     public static class Signer implements RevisionListener {
+        private final Clock clock;
+
+        Signer(Clock clock) {
+            this.clock = clock;
+        }
+
         @Override
         public void newRevision(Object revision) {
             Authentication a = SecurityContextHolder.getContext().getAuthentication();
             ((Revision) revision).who = a == null ? "the system" : a.getName();
+            ((Revision) revision).atMs = clock.millis();
         }
     }
 }

@@ -16,12 +16,12 @@ public abstract class SeenEntity {
     public String who;
     public Instant at;
 
-    /** Who saw it now. */
-    public void seen(String job, String stem, String name) {
+    /** Who saw it when. */
+    public void seen(String job, String stem, String name, Instant seenAt) {
         id = UUID.randomUUID().toString();
         jobId = job;
         stemId = stem;
         who = name;
-        at = Instant.now();
+        at = seenAt;
     }
 }

@@ -19,8 +19,8 @@ public abstract class SeenUntilEntity extends SeenEntity {
     }
 
     /** It is so no longer. */
-    public void end(String name) {
+    public void end(String name, Instant sinceWhen) {
         endedBy = name;
-        endedAt = Instant.now();
+        endedAt = sinceWhen;
     }
 }

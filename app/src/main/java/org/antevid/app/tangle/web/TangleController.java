@@ -6,6 +6,7 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -176,6 +177,7 @@ public class TangleController {
     private final StruckThings struck;
     private final TornParts parts;
     private final Overhangs overhangs;
+    private final Clock clock;
 
     TangleController(
             Tangles tangles,
@@ -184,7 +186,9 @@ public class TangleController {
             Closures closures,
             StruckThings struck,
             TornParts parts,
-            Overhangs overhangs) {
+            Overhangs overhangs,
+            Clock clock) {
+        this.clock = clock;
         this.tangles = tangles;
         this.records = records;
         this.holdings = holdings;
@@ -211,7 +215,7 @@ public class TangleController {
                                 r.carries(),
                                 r.severFrom()))
                         .toList(),
-                TangleViews.stems(t),
+                TangleViews.stems(t, clock.instant()),
                 TangleViews.crossings(t),
                 OrderViews.steps(t),
                 OrderViews.deadlocks(t),

@@ -200,7 +200,7 @@ final class TangleViews {
         }
     }
 
-    static List<TangledStem> stems(Tangles.Tangle t) {
+    static List<TangledStem> stems(Tangles.Tangle t, Instant now) {
         Picture p = t.picture();
         List<List<String>> layers = p.layers();
         List<List<String>> order = t.release().map(Release::order).orElse(List.of());
@@ -208,7 +208,7 @@ final class TangleViews {
                 .filter(r -> r.type() == Pile.Type.RESTS_ON)
                 .toList();
         return p.members().stream()
-                .map(m -> stem(t, m, turn(order, m.label()), layer(layers, m.label()), rests))
+                .map(m -> stem(t, now, m, turn(order, m.label()), layer(layers, m.label()), rests))
                 .toList();
     }
 
@@ -227,7 +227,7 @@ final class TangleViews {
     }
 
     private static TangledStem stem(
-            Tangles.Tangle t, Member m, Optional<Integer> turn, int layer, List<Pile.Relation> related) {
+            Tangles.Tangle t, Instant now, Member m, Optional<Integer> turn, int layer, List<Pile.Relation> related) {
         Picture p = t.picture();
         String id = t.ids().getOrDefault(m.label(), "");
         Optional<Bind> bind = bind(p, m);
@@ -281,8 +281,7 @@ final class TangleViews {
                 m.lookAgain(),
                 Optional.ofNullable(t.lookedAt().get(id)),
                 Optional.ofNullable(t.lookedAt().get(id))
-                        .filter(at -> LookAgain.old(
-                                Duration.between(at, Instant.now()).toSeconds()))
+                        .filter(at -> LookAgain.old(Duration.between(at, now).toSeconds()))
                         .isPresent(),
                 p.unknown(m.label()).isEmpty() && bind.isEmpty(),
                 m.dragLine(),
