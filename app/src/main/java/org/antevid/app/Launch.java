@@ -28,6 +28,7 @@ import org.springframework.context.event.ContextClosedEvent;
 record Launch(boolean demo, Path data, int port) {
     private static final int ALREADY_OPEN = 90020;
     private static final String EMPTY_STORE = "antevid.empty";
+    private static final String PAST_STORE = "antevid.past";
     private static final String DEMO_MARK = "made-by-demo.txt";
 
     /** Stops the start with one sentence for the person at the console. */
@@ -122,12 +123,18 @@ record Launch(boolean demo, Path data, int port) {
         }
     }
 
-    /** A store with its tables and nothing in them, made with this build; without it a start makes them one by one. */
+    /**
+     * A store made with this build: with the jobs the demo's house has behind it, or with its tables and nothing in
+     * them. Without it a start makes them one by one.
+     */
     private void layOutTables() throws IOException {
-        String empty = System.getProperty(EMPTY_STORE, "");
-        if (!empty.isEmpty() && Files.exists(Path.of(empty)) && !Files.exists(store())) {
+        String made = demo ? System.getProperty(PAST_STORE, "") : "";
+        if (made.isEmpty() || !Files.exists(Path.of(made))) {
+            made = System.getProperty(EMPTY_STORE, "");
+        }
+        if (!made.isEmpty() && Files.exists(Path.of(made)) && !Files.exists(store())) {
             Path whole = data.resolve("antevid.new");
-            Files.copy(Path.of(empty), whole, StandardCopyOption.REPLACE_EXISTING);
+            Files.copy(Path.of(made), whole, StandardCopyOption.REPLACE_EXISTING);
             Files.move(whole, store());
         }
     }

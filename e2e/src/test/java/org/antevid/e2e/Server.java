@@ -122,7 +122,8 @@ public final class Server implements AutoCloseable {
                             List.of(
                                     "-Xmx256m",
                                     "-Dantevid.address=" + address,
-                                    "-Dantevid.empty=" + LAID.resolve("empty.mv.db")),
+                                    "-Dantevid.empty=" + LAID.resolve("empty.mv.db"),
+                                    "-Dantevid.past=" + LAID.resolve("past.mv.db")),
                             List.of(mode, "--data", data.toString(), "--port", String.valueOf(port)))
                     .redirectErrorStream(true)
                     .redirectOutput(output.toFile())

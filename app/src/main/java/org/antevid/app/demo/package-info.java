@@ -1,5 +1,20 @@
-/** The demo job Withy Lock, entered through the same services as by hand. */
-@ApplicationModule(allowedDependencies = {"crew", "house", "job", "lay", "people", "place", "stem", "tangle"})
+/** The made-up house with the jobs behind it and the job at hand, entered through the same services as by hand. */
+@ApplicationModule(
+        allowedDependencies = {
+            "briefing",
+            "crew",
+            "house",
+            "job",
+            "judgement",
+            "lay",
+            "people",
+            "place",
+            "review",
+            "run",
+            "stem",
+            "tangle",
+            "trace"
+        })
 package org.antevid.app.demo;
 
 import org.springframework.modulith.ApplicationModule;

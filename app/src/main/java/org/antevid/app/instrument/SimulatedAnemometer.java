@@ -1,14 +1,17 @@
 package org.antevid.app.instrument;
 
 import java.time.Clock;
-import java.time.ZoneId;
 import org.antevid.core.quantity.Estimate;
 import org.springframework.stereotype.Component;
 
 /** Repeatable wind: a slow swing between 4 and 7 m/s over forty minutes, the same at the same minute of every day. */
 @Component
 class SimulatedAnemometer implements Anemometer {
-    private final Clock clock = Clock.system(ZoneId.systemDefault());
+    private final Clock clock;
+
+    SimulatedAnemometer(Clock clock) {
+        this.clock = clock;
+    }
 
     @Override
     public Reading now() {

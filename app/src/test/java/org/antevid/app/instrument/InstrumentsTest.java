@@ -3,6 +3,7 @@ package org.antevid.app.instrument;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -111,7 +112,7 @@ class InstrumentsTest {
 
     @Test
     void theAnemometerSwingsWithinItsBoundsAndSaysItsSigma() {
-        Anemometer.Reading now = new SimulatedAnemometer().now();
+        Anemometer.Reading now = new SimulatedAnemometer(Clock.systemUTC()).now();
         assertThat(now.gustMs().value()).isBetween(4.0, 7.0);
         assertThat(now.gustMs().sigma()).isEqualTo(1);
         assertThat(now.simulated()).isTrue();

@@ -1,0 +1,73 @@
+package org.antevid.app.demo;
+
+import java.util.List;
+import java.util.Optional;
+import org.antevid.core.outcome.Control;
+import org.antevid.core.outcome.MeasuredBy;
+import org.antevid.core.stem.Species;
+
+/**
+ * A made-up tree that was felled, and what came of it.
+ *
+ * @param leanDeg towards the lay; backwards negative
+ * @param sawyer who cut it
+ * @param told what was measured afterwards; empty of one nobody measured
+ */
+record PastFall(
+        Species species,
+        double girthM,
+        double heightM,
+        double leanDeg,
+        double layDeg,
+        String sawyer,
+        Optional<Told> told) {
+    /**
+     * @param missDeg beside where it was foreseen to fall, right positive
+     * @param beyondM farther out than the tip was foreseen
+     * @param hingeOffM of the hinge left and right, against what was briefed; empty where nobody read it
+     * @param notchLineDeg off the lay, right positive; empty where nobody sighted it
+     */
+    record Told(
+            double missDeg,
+            double beyondM,
+            MeasuredBy by,
+            Control control,
+            List<Double> hingeOffM,
+            Optional<Double> notchLineDeg,
+            String words) {}
+
+    static PastFall of(Species species, double girthM, double heightM, double leanDeg, double layDeg, String sawyer) {
+        return new PastFall(species, girthM, heightM, leanDeg, layDeg, sawyer, Optional.empty());
+    }
+
+    /** Where it was foreseen, near enough. */
+    PastFall fell(double missDeg, double beyondM, MeasuredBy by) {
+        return told(new Told(missDeg, beyondM, by, Control.KEPT, List.of(), Optional.empty(), ""));
+    }
+
+    PastFall became(Control control, double missDeg, double beyondM, String words) {
+        return told(new Told(missDeg, beyondM, MeasuredBy.TAPE, control, List.of(), Optional.empty(), words));
+    }
+
+    /** What the stump showed, millimetres thicker than briefed. */
+    PastFall stump(double leftMm, double rightMm, double notchLineDeg) {
+        Told t = told.orElseThrow();
+        return told(new Told(
+                t.missDeg,
+                t.beyondM,
+                t.by,
+                t.control,
+                List.of(leftMm / 1000, rightMm / 1000),
+                Optional.of(notchLineDeg),
+                t.words));
+    }
+
+    PastFall saying(String words) {
+        Told t = told.orElseThrow();
+        return told(new Told(t.missDeg, t.beyondM, t.by, t.control, t.hingeOffM, t.notchLineDeg, words));
+    }
+
+    private PastFall told(Told t) {
+        return new PastFall(species, girthM, heightM, leanDeg, layDeg, sawyer, Optional.of(t));
+    }
+}
