@@ -19,7 +19,8 @@ export type UnsentKind =
   | 'defect'
   | 'photo'
   | 'voice'
-  | 'outcome';
+  | 'outcome'
+  | 'lesson';
 
 /** One write that waits to be sent; its id makes it one, however often it goes out. */
 export type Unsent = {

@@ -118,8 +118,8 @@ export default function Board() {
                       })}
                 </p>
                 {j.reminders.map((r) => (
-                  <p key={r.words} className={css.ruled}>
-                    <b>{msg('rememberFrom', { fromJob: r.fromJob })}</b> {r.words} <small>{r.who}</small>
+                  <p key={r.says.words} className={css.ruled}>
+                    <b>{msg('rememberFrom', { fromJob: r.fromJob })}</b> {r.says.words} <small>{r.who}</small>
                   </p>
                 ))}
               </div>

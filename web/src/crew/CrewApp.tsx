@@ -49,6 +49,7 @@ const AFTER: Record<UnsentKind, string[]> = {
   photo: ['photos'],
   voice: ['voice'],
   outcome: ['review'],
+  lesson: ['lessons'],
 };
 const LINK: Partial<Record<Connection, string>> = { asking: 'link.asking', lost: 'link.lost' };
 

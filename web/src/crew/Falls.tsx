@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useReview } from '../api/job';
 import { FallForm } from '../app/FallForm';
 import { Mark } from '../figures/Mark';
+import { Learn } from '../lessons/Learn';
 import '../words/pages';
 import { useWords } from '../words/words';
 
@@ -19,14 +20,17 @@ export default function Falls({ job }: { job: string }) {
         return (
           <div className="c" key={label}>
             {told ? (
-              <p className="line">
-                <Mark kind="ready" />
-                {t('fall.is', {
-                  stem: label,
-                  miss: told.deviation.said.missDeg,
-                  right: told.deviation.missDeg >= 0 ? 'yes' : 'no',
-                })}
-              </p>
+              <>
+                <p className="line">
+                  <Mark kind="ready" />
+                  {t('fall.is', {
+                    stem: label,
+                    miss: told.deviation.said.missDeg,
+                    right: told.deviation.missDeg >= 0 ? 'yes' : 'no',
+                  })}
+                </p>
+                <Learn job={job} from={review.learnFrom.find((f) => f.stem === label)} />
+              </>
             ) : open === label ? (
               <FallForm job={job} label={label} review={review} />
             ) : (

@@ -690,6 +690,44 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/lessons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Lessons learned on this job, and those of others that are told on it. */
+        get: operations["lessonOfJob"];
+        put?: never;
+        /**
+         * Proposes a lesson; anybody on the job may, also when it is closed.
+         * @description Proposes a lesson; anybody on the job may, also when it is closed. It stands once somebody else approves it.
+         */
+        post: operations["lessonPropose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/lessons/{lesson}/uses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says whether a lesson of another job helped on this one. */
+        post: operations["lessonUsed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/live": {
         parameters: {
             query?: never;
@@ -1134,23 +1172,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/review/lessons": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Writes down a lesson. */
-        post: operations["reviewLesson"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/jobs/{job}/review/outcomes/{stem}": {
         parameters: {
             query?: never;
@@ -1165,6 +1186,23 @@ export interface paths {
          */
         put: operations["reviewOutcome"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/review/signature": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Signs the review as a reviewer who neither led nor cut; what is missing is kept with the signature. */
+        post: operations["reviewSign"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3103,6 +3141,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All lessons of the house, the newest first. */
+        get: operations["lessonAll"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{lesson}/decisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Approves, declines or retires a lesson: reviewers and the owner, never the one who proposed it. */
+        post: operations["lessonDecide"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/logbook": {
         parameters: {
             query?: never;
@@ -4383,7 +4455,7 @@ export interface components {
         /** @description What earlier falls of whoever cuts a stem say of its lay. */
         AimView: {
             decided: components["schemas"]["DecisionView"][];
-            learned: components["schemas"]["Learned"];
+            learned: components["schemas"]["SpreadAimRecordLearned"];
             /**
              * Format: double
              * @description kept clear if it were decided the other way
@@ -4684,6 +4756,14 @@ export interface components {
             /** Format: date */
             visitOn: string;
         };
+        CauseView: {
+            /** @enum {string} */
+            cause: "NOTCH_LINE" | "HINGE_UNEVEN" | "SIDE_LEAN" | "WIND" | "HINGE_GONE_EARLY" | "CROWN_CAUGHT" | "TOO_LITTLE_MEANS" | "LENGTH_MISJUDGED" | "WOOD_WEAKER" | "MISUNDERSTOOD" | "OTHER";
+            ideas: components["schemas"]["IdeaView"][];
+            share?: components["schemas"]["Share"];
+            stands: boolean;
+            words: string;
+        };
         ChangeView: {
             /** @enum {string} */
             level?: "LOW" | "MODERATE" | "HIGH" | "EXTREME";
@@ -4738,7 +4818,7 @@ export interface components {
             defects: components["schemas"]["DefectChoice"][];
             found: components["schemas"]["FoundChoice"][];
             sightings: components["schemas"]["SightingChoice"][];
-            species: components["schemas"]["SpeciesChoice"][];
+            species: components["schemas"]["StemSpeciesChoice"][];
         };
         ChooseRequest: {
             choice: components["schemas"]["ChoiceRequest"];
@@ -5191,8 +5271,21 @@ export interface components {
             loop: components["schemas"]["Spot"][][];
             stems: string[];
         };
+        DecideLessonRequest: {
+            /** @enum {string} */
+            decision: "APPROVED" | "DECLINED" | "RETIRED";
+            /** @description needed to decline or retire it */
+            reason?: string;
+        };
         DecideRequest: {
             taken: boolean;
+        };
+        DecidedView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            reason: string;
+            words: string;
         };
         DecisionView: {
             /** Format: date-time */
@@ -6203,6 +6296,11 @@ export interface components {
             /** Format: double */
             windLimitMs: number;
         };
+        IdeaView: {
+            /** @enum {string} */
+            idea: "SIGHT_THE_NOTCH" | "OPEN_THE_CUTS_TO_MEET" | "LOOK_AT_BOTH_ENDS" | "LENGTH_OF_THE_BAR" | "PLUMB_FROM_TWO_SIDES" | "GUY_THE_SIDE" | "WAIT_FOR_THE_LULL" | "STOP_AT_THE_HINGE" | "PROBE_THE_CORNERS" | "LOOK_UP_AGAIN" | "LANE_FOR_THE_CROWN" | "WEDGES_IN_REACH" | "LINE_BEFORE_THE_FACE" | "MEASURE_THE_HEIGHT" | "PROBE_BEFORE_THE_FACE" | "SAY_IT_BACK";
+            words: string;
+        };
         /** @description What became of a file. */
         ImportReport: {
             /** Format: int32 */
@@ -6261,6 +6359,12 @@ export interface components {
             /** Format: int32 */
             number: number;
             signers: components["schemas"]["BriefingSigner"][];
+        };
+        JobLessons: {
+            /** @description on this job, the oldest first */
+            learned: components["schemas"]["LessonView"][];
+            /** @description here from other jobs, the newest first */
+            told: components["schemas"]["LessonView"][];
         };
         /** @description One line of the log. */
         JobLogLine: {
@@ -6600,31 +6704,12 @@ export interface components {
              */
             windDeg: number;
         };
-        /** @description What these falls say beside the table's value. */
-        Learned: {
-            /**
-             * Format: double
-             * @description the same, with the falls
-             */
-            blendedDeg: number;
-            /** Format: int32 */
-            falls: number;
-            /** @description whether a person may take it: always what is wider, from eight falls what is narrower */
-            mayBeTaken: boolean;
-            /** @description Its quantities in the reader's units, each rounded to the side it says */
-            said: {
-                /** @description angle, up */
-                blendedDeg: string;
-                /** @description angle, up */
-                tableDeg: string;
-            };
-            /**
-             * Format: double
-             * @description one sigma of whoever sights and cuts, by skill alone
-             */
-            tableDeg: number;
-            /** @description whether the plan rests on it */
-            used: boolean;
+        /** @description What a lesson may be learned from. */
+        LearnFrom: {
+            /** @description those first that something stands behind */
+            causes: components["schemas"]["CauseView"][];
+            stem: string;
+            work: components["schemas"]["WorkView"];
         };
         /** @description How the cutter gets away. */
         LeavingView: {
@@ -6693,16 +6778,38 @@ export interface components {
                 changeM: string;
             };
         };
-        /** @description A lesson, with the job it comes from. */
-        Lesson: {
+        /** @description A lesson as it is read. */
+        LessonView: {
+            asksToRetire: boolean;
             /** Format: date-time */
             at: string;
+            /** @enum {string} */
+            becomes: "REMINDER" | "CHECK";
+            becomesWords: string;
+            /** @description as somebody said it, empty where nobody did */
+            cause?: string;
+            decided: components["schemas"]["DecidedView"][];
+            fromJob: string;
+            /**
+             * Format: int64
+             * @description how often somebody said so, of uses
+             */
+            helped: number;
+            id: string;
             jobId: string;
-            who: string;
-            words: string;
-        };
-        LessonRequest: {
-            words: string;
+            /** @description the caller may decide of it */
+            mayDecide: boolean;
+            proposedBy: string;
+            says: components["schemas"]["MessageView"];
+            /** @enum {string} */
+            state: "PROPOSED" | "STANDS" | "DECLINED" | "RETIRED";
+            stateWords: string;
+            stem?: string;
+            sure: boolean;
+            /** Format: int64 */
+            uses: number;
+            /** @description the work it is told at, in words; empty for all of it */
+            where: string[];
         };
         LiftChoice: {
             /** @enum {string} */
@@ -7106,6 +7213,11 @@ export interface components {
             sigmaRel: number;
             /** Format: double */
             stemKg: number;
+        };
+        MeansChoice: {
+            /** @enum {string} */
+            means: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
+            words: string;
         };
         MemberRequest: {
             personId: string;
@@ -8010,6 +8122,32 @@ export interface components {
             /** Format: date */
             validTo?: string;
         };
+        ProposeRequest: {
+            /** @enum {string} */
+            becomes: "REMINDER" | "CHECK";
+            /** @enum {string} */
+            cause?: "NOTCH_LINE" | "HINGE_UNEVEN" | "SIDE_LEAN" | "WIND" | "HINGE_GONE_EARLY" | "CROWN_CAUGHT" | "TOO_LITTLE_MEANS" | "LENGTH_MISJUDGED" | "WOOD_WEAKER" | "MISUNDERSTOOD" | "OTHER";
+            /**
+             * @description the sentence picked; without one the words are needed
+             * @enum {string}
+             */
+            idea?: "SIGHT_THE_NOTCH" | "OPEN_THE_CUTS_TO_MEET" | "LOOK_AT_BOTH_ENDS" | "LENGTH_OF_THE_BAR" | "PLUMB_FROM_TWO_SIDES" | "GUY_THE_SIDE" | "WAIT_FOR_THE_LULL" | "STOP_AT_THE_HINGE" | "PROBE_THE_CORNERS" | "LOOK_UP_AGAIN" | "LANE_FOR_THE_CROWN" | "WEDGES_IN_REACH" | "LINE_BEFORE_THE_FACE" | "MEASURE_THE_HEIGHT" | "PROBE_BEFORE_THE_FACE" | "SAY_IT_BACK";
+            /** @enum {string} */
+            means?: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
+            /** @enum {string} */
+            school?: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
+            /**
+             * @description narrows it to work of this kind, as the next three do
+             * @enum {string}
+             */
+            species?: "ABIES" | "PICEA" | "PINUS" | "LARIX" | "PSEUDOTSUGA" | "TSUGA" | "THUJA" | "CEDRUS" | "CUPRESSUS" | "SEQUOIA" | "TAXUS" | "FAGUS" | "QUERCUS" | "FRAXINUS" | "ACER" | "BETULA" | "ALNUS" | "POPULUS" | "SALIX" | "TILIA" | "ULMUS" | "ROBINIA" | "CASTANEA" | "AESCULUS" | "PLATANUS" | "JUGLANS" | "PRUNUS" | "SORBUS" | "CARPINUS" | "CARYA" | "LIRIODENDRON" | "PYRUS" | "EUCALYPTUS" | "UNKNOWN";
+            stem?: string;
+            /** @description that the cause is this one */
+            sure?: boolean;
+            /** @enum {string} */
+            wood?: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
+            words?: string;
+        };
         ProtectionState: {
             askAgain: boolean;
             by: string;
@@ -8213,8 +8351,8 @@ export interface components {
         };
         Reminder: {
             fromJob: string;
+            says: components["schemas"]["MessageView"];
             who: string;
-            words: string;
         };
         RestRequest: {
             /** @enum {string} */
@@ -8266,13 +8404,19 @@ export interface components {
             /** Format: double */
             xM: number;
         };
+        ReviewSpeciesChoice: {
+            /** @enum {string} */
+            species: "ABIES" | "PICEA" | "PINUS" | "LARIX" | "PSEUDOTSUGA" | "TSUGA" | "THUJA" | "CEDRUS" | "CUPRESSUS" | "SEQUOIA" | "TAXUS" | "FAGUS" | "QUERCUS" | "FRAXINUS" | "ACER" | "BETULA" | "ALNUS" | "POPULUS" | "SALIX" | "TILIA" | "ULMUS" | "ROBINIA" | "CASTANEA" | "AESCULUS" | "PLATANUS" | "JUGLANS" | "PRUNUS" | "SORBUS" | "CARPINUS" | "CARYA" | "LIRIODENDRON" | "PYRUS" | "EUCALYPTUS" | "UNKNOWN";
+            words: string;
+        };
         ReviewView: {
             /** @description how a tip may be measured */
             by: components["schemas"]["ByChoice"][];
             /** @description what may become of a fall */
             controls: components["schemas"]["ControlChoice"][];
-            lessons: components["schemas"]["Lesson"][];
+            learnFrom: components["schemas"]["LearnFrom"][];
             outcomes: components["schemas"]["OutcomeHistory"][];
+            standing: components["schemas"]["StandingView"];
             /** @description the felled stems whose fall the caller may tell */
             told: string[];
         };
@@ -8357,6 +8501,11 @@ export interface components {
             };
             /** @enum {string} */
             side?: "TOP" | "BOTTOM";
+            words: string;
+        };
+        SchoolChoice: {
+            /** @enum {string} */
+            school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
             words: string;
         };
         SectionCutRequest: {
@@ -8611,6 +8760,13 @@ export interface components {
         SignalRequest: {
             id?: string;
         };
+        SignedView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            holds: boolean;
+            missing: components["schemas"]["MessageView"][];
+        };
         /** @description Where the site's origin lies on the globe. Local metres and WGS 84 are turned into each other by geodesics from the origin, exact to far under a millimetre over a site; beyond 20 km the local frame is not meant for it. */
         SiteAnchor: {
             /**
@@ -8635,14 +8791,6 @@ export interface components {
              * @description metres from the bark inward
              */
             soundM: number;
-            words: string;
-        };
-        SpeciesChoice: {
-            botanical: string;
-            hinge: string;
-            key: string;
-            note: string;
-            split: string;
             words: string;
         };
         /** @description What is computed with for a genus. */
@@ -8696,6 +8844,32 @@ export interface components {
             /** Format: double */
             northM: number;
         };
+        /** @description What these falls say beside the table's value. */
+        SpreadAimRecordLearned: {
+            /**
+             * Format: double
+             * @description the same, with the falls
+             */
+            blendedDeg: number;
+            /** Format: int32 */
+            falls: number;
+            /** @description whether a person may take it: always what is wider, from eight falls what is narrower */
+            mayBeTaken: boolean;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description angle, up */
+                blendedDeg: string;
+                /** @description angle, up */
+                tableDeg: string;
+            };
+            /**
+             * Format: double
+             * @description one sigma of whoever sights and cuts, by skill alone
+             */
+            tableDeg: number;
+            /** @description whether the plan rests on it */
+            used: boolean;
+        };
         /** @description What the spread of a lay was made of, so that a fall can be looked at afterwards. */
         SpreadPart: {
             /**
@@ -8720,6 +8894,11 @@ export interface components {
         };
         StandRequest: {
             from: components["schemas"]["Spot"];
+        };
+        StandingView: {
+            maySign: boolean;
+            missing: components["schemas"]["MessageView"][];
+            signed: components["schemas"]["SignedView"][];
         };
         /** @description What its stem did is asked when a step ends. */
         StemAsked: {
@@ -8820,6 +8999,14 @@ export interface components {
             /** Format: int64 */
             version?: number;
             wood: components["schemas"]["WoodView"];
+        };
+        StemSpeciesChoice: {
+            botanical: string;
+            hinge: string;
+            key: string;
+            note: string;
+            split: string;
+            words: string;
         };
         StemView: {
             at: components["schemas"]["Spot"];
@@ -9885,6 +10072,9 @@ export interface components {
             unticked: "DONE" | "NOT_NEEDED" | "OTHERWISE" | "NOT_POSSIBLE";
             words: string;
         };
+        UseRequest: {
+            helped: boolean;
+        };
         VerdictRequest: {
             because?: string;
             closedOff?: string;
@@ -10121,6 +10311,11 @@ export interface components {
             /** Format: int32 */
             widthDeg: number;
         };
+        WoodChoice: {
+            /** @enum {string} */
+            wood: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
+            words: string;
+        };
         /** @description Figures of the house for a genus. */
         WoodRequest: {
             /** Format: double */
@@ -10160,6 +10355,12 @@ export interface components {
             left: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
             /** @enum {string} */
             right: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
+        };
+        WorkView: {
+            means?: components["schemas"]["MeansChoice"];
+            school?: components["schemas"]["SchoolChoice"];
+            species: components["schemas"]["ReviewSpeciesChoice"];
+            wood?: components["schemas"]["WoodChoice"];
         };
         /** @description Ground kept clear while it is felled, as clipped; older documents have none. */
         ZonePart: {
@@ -13375,6 +13576,205 @@ export interface operations {
             };
         };
     };
+    lessonOfJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobLessons"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    lessonPropose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProposeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    lessonUsed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                lesson: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UseRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     liveLive: {
         parameters: {
             query?: never;
@@ -15213,29 +15613,28 @@ export interface operations {
             };
         };
     };
-    reviewLesson: {
+    reviewOutcome: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 job: string;
+                stem: string;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["LessonRequest"];
+                "application/json": components["schemas"]["OutcomeRequest"];
             };
         };
         responses: {
-            /** @description OK */
-            200: {
+            /** @description No Content */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": components["schemas"]["Created"];
-                };
+                content?: never;
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {
@@ -15293,21 +15692,16 @@ export interface operations {
             };
         };
     };
-    reviewOutcome: {
+    reviewSign: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 job: string;
-                stem: string;
             };
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OutcomeRequest"];
-            };
-        };
+        requestBody?: never;
         responses: {
             /** @description No Content */
             204: {
@@ -23979,6 +24373,113 @@ export interface operations {
             };
             /** @description It does not exist, or not for this person */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    lessonAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonView"][];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    lessonDecide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lesson: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DecideLessonRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

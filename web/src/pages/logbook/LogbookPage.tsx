@@ -7,6 +7,7 @@ import type { paths } from '../../api/generated/schema';
 import { TopBar } from '../../app/TopBar';
 import { Figure } from '../../figures/Figure';
 import { Mark } from '../../figures/Mark';
+import { LessonList } from '../../lessons/LessonList';
 import { Rows } from '../../ui/Rows';
 import { Waiting } from '../../ui/Waiting';
 import { useUnits } from '../../units/useUnits';
@@ -52,11 +53,18 @@ export default function LogbookPage() {
           <>
             <Filters choices={logbook.choices} asked={asked} ask={ask} />
             <Body book={logbook} />
+            <House />
           </>
         )}
       </main>
     </>
   );
+}
+
+/** What the house has learned, from whichever job. */
+function House() {
+  const lessons = useQuery({ queryKey: ['lessons'], queryFn: () => data(api.GET('/api/lessons', {})) }).data;
+  return lessons ? <LessonList house lessons={lessons} /> : null;
 }
 
 type FiltersProps = {

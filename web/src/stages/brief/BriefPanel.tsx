@@ -5,6 +5,7 @@ import { api } from '../../api/client';
 import { useAct, useBriefings, useFindings, useJob } from '../../api/job';
 import Visitors from '../../app/Visitors';
 import type { PanelProps } from '../stage';
+import { Told } from '../../lessons/Told';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { clock } from '../../units/format';
@@ -47,6 +48,7 @@ export default function BriefPanel({ job, go }: PanelProps) {
             </a>
           </p>
         )}
+        <Told job={job} />
         {changed.length > 0 && (
           <section aria-label={msg('changedSince')}>
             <h2>

@@ -3,25 +3,32 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useCallback, useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { useJob, useReview } from '../../api/job';
+import { useReview } from '../../api/job';
 import { useOutbox } from '../../api/outbox';
 import type { PanelProps } from '../stage';
 import { FallForm } from '../../app/FallForm';
 import { Figure } from '../../figures/Figure';
 import { Mark } from '../../figures/Mark';
 import { clock } from '../../units/format';
-import { LessonForm } from './LessonForm';
+import { Learn } from '../../lessons/Learn';
+import { LessonList } from '../../lessons/LessonList';
+import { useLessons } from '../../lessons/Told';
+import { Missing, SignOff } from './SignOff';
 import { Shares } from './Shares';
 import { msg } from './words';
 
 /** Stage 9: what really happened against what was foreseen, and what is learned. */
 export default function ReviewPanel({ job }: PanelProps) {
-  const part = useJob(job).data?.myPart;
+  const lessons = useLessons(job).data;
   const review = useReview(job).data;
   const queries = useQueryClient();
   useOutbox(
     job,
-    useCallback(() => queries.invalidateQueries({ queryKey: ['job', job, 'review'] }), [job, queries]),
+    useCallback(
+      () =>
+        Promise.all(['review', 'lessons'].map((what) => queries.invalidateQueries({ queryKey: ['job', job, what] }))),
+      [job, queries],
+    ),
   );
   const [correcting, setCorrecting] = useState('');
   const told = review?.told ?? [];
@@ -33,6 +40,7 @@ export default function ReviewPanel({ job }: PanelProps) {
         {review?.outcomes.length === 0 && unmeasured.length === 0 && (
           <p className="empty">{msg('nothingIsFelledYet')}</p>
         )}
+        {review && <Missing standing={review.standing} />}
         {review && unmeasured.map((label) => <FallForm key={label} job={job} label={label} review={review} />)}
         {review?.outcomes.map((o) => {
           const label = o.outcome.stem;
@@ -40,6 +48,7 @@ export default function ReviewPanel({ job }: PanelProps) {
           return (
             <div key={label}>
               <Outcome o={o.outcome} review={review} />
+              <Learn job={job} from={review.learnFrom.find((f) => f.stem === label)} />
               {o.before.map((b) => (
                 <p key={b.at} className="s">
                   {msg('beforeRightLeftAt', {
@@ -59,18 +68,8 @@ export default function ReviewPanel({ job }: PanelProps) {
             </div>
           );
         })}
-        <h2>
-          {msg('lessons')} <span>{msg('shownOnTheNext')}</span>
-        </h2>
-        <ul className="list">
-          {review?.lessons.map((l) => (
-            <li key={l.words} className={css.itemTall}>
-              {l.words} <small>{l.who}</small>
-            </li>
-          ))}
-        </ul>
-        {review?.lessons.length === 0 && <p className="empty">{msg('noneYet')}</p>}
-        {part === 'REVIEWER' && <LessonForm job={job} />}
+        {lessons && <LessonList lessons={lessons.learned} />}
+        {review && <SignOff job={job} standing={review.standing} />}
       </div>
     </>
   );

@@ -65,7 +65,8 @@ class InterfaceDescription implements GlobalOpenApiCustomizer, GlobalOperationCu
         TAGS.put("crew", "6 Crew: steps and posts");
         TAGS.put("briefing", "7 Brief: issues of the plan and signatures");
         TAGS.put("run", "8 Run: ready, go, hold, ticks");
-        TAGS.put("review", "9 Review: outcomes and lessons");
+        TAGS.put("review", "9 Review: outcomes and the signature under them");
+        TAGS.put("lessons", "Lessons: proposed, decided, told at work that matches");
         TAGS.put("tree", "One tree: tapped in, judged, used");
         TAGS.put("day", "The day: taken over as last time");
         TAGS.put("judgement", "Judgement: findings, verdicts, opinions");

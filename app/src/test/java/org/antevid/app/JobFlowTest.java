@@ -515,7 +515,7 @@ class JobFlowTest {
         assertThat(on(leader, "GET", "/briefings", null).body().get("sinceLatest"))
                 .as("a stem felled as planned changes nothing")
                 .isEmpty();
-        assertThat(on(reviewer, "POST", "/review/lessons", Map.of("words", "Measure twice."))
+        assertThat(on(reviewer, "POST", "/lessons", Map.of("words", "Measure twice.", "becomes", "REMINDER"))
                         .status())
                 .isEqualTo(201);
     }

@@ -115,7 +115,10 @@ class PastTest {
                 .containsExactly("CLOSED");
         RunningJob.ok(run.on(run.watch, "POST", "/run/holds", Map.of("id", "late-" + run.job)));
         RunningJob.ok(run.on(
-                reviewer, "POST", "/review/lessons", Map.of("words", "Close the path before the lookout walks.")));
+                reviewer,
+                "POST",
+                "/lessons",
+                Map.of("words", "Close the path before the lookout walks.", "becomes", "REMINDER")));
         Object fall = Map.of("bearingDeg", 1, "distanceM", 19, "by", "RANGEFINDER", "control", "KEPT");
         RunningJob.ok(run.on(run.leader, "PUT", "/review/outcomes/S1", fall));
     }

@@ -122,7 +122,7 @@ class ServedTest {
                 .andExpect(status().isForbidden());
         mvc.perform(json(post("/api/jobs/" + job + "/run/go"), Map.of()).with(as(nadia)))
                 .andExpect(status().isForbidden());
-        mvc.perform(json(post("/api/jobs/" + job + "/review/lessons"), Map.of("words", "x"))
+        mvc.perform(json(post("/api/jobs/" + job + "/review/signature"), Map.of())
                         .with(as(imre)))
                 .andExpect(status().isForbidden());
         mvc.perform(json(post("/api/jobs/" + job + "/run/ready"), Map.of("ready", true))

@@ -44,22 +44,26 @@ class ArchitectureTest {
             .definedBy("..core.brief..")
             .layer("drill")
             .definedBy("..core.drill..")
+            .layer("learn")
+            .definedBy("..core.learn..")
             .whereLayer("drill")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("learn")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("brief")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("judge")
             .mayOnlyBeAccessedByLayers("brief")
             .whereLayer("cutting")
-            .mayOnlyBeAccessedByLayers("judge", "brief")
+            .mayOnlyBeAccessedByLayers("judge", "brief", "learn")
             .whereLayer("lay")
-            .mayOnlyBeAccessedByLayers("cutting", "judge", "brief", "drill")
+            .mayOnlyBeAccessedByLayers("cutting", "judge", "brief", "drill", "learn")
             .whereLayer("parts")
-            .mayOnlyBeAccessedByLayers("lay", "cutting", "judge", "brief", "drill")
+            .mayOnlyBeAccessedByLayers("lay", "cutting", "judge", "brief", "drill", "learn")
             .whereLayer("stem")
-            .mayOnlyBeAccessedByLayers("parts", "lay", "cutting", "judge", "brief", "drill")
+            .mayOnlyBeAccessedByLayers("parts", "lay", "cutting", "judge", "brief", "drill", "learn")
             .whereLayer("site")
-            .mayOnlyBeAccessedByLayers("stem", "parts", "lay", "cutting", "judge", "brief", "drill");
+            .mayOnlyBeAccessedByLayers("stem", "parts", "lay", "cutting", "judge", "brief", "drill", "learn");
 
     @ArchTest
     static final ArchRule NO_CYCLES =

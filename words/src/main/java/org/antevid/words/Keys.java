@@ -45,7 +45,8 @@ public final class Keys {
             "judge.verdict",
             "judge.all",
             "brief",
-            "drill");
+            "drill",
+            "learn");
     /** What is kept carries the names of its day: types that have been renamed, under the name they had. */
     private static final Map<String, String> FORMER = Map.of(
             "Basis.Told", "Basis.AnswerKind",

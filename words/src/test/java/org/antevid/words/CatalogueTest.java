@@ -183,6 +183,7 @@ class CatalogueTest {
                 "photo",
                 "voice",
                 "pages/drills",
+                "lessons",
                 "app/FallForm.tsx",
                 "app/Stepper.tsx",
                 "app/Visitors.tsx",

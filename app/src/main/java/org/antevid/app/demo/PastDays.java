@@ -16,12 +16,14 @@ import org.antevid.app.job.Part;
 import org.antevid.app.judgement.Judgement;
 import org.antevid.app.lay.ChoiceRequest;
 import org.antevid.app.lay.Lays;
+import org.antevid.app.lessons.Lessons;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.place.Form;
 import org.antevid.app.place.Places;
 import org.antevid.app.place.Surroundings;
 import org.antevid.app.review.Reviews;
+import org.antevid.app.review.SignOffs;
 import org.antevid.app.run.RunFacts;
 import org.antevid.app.run.Runs;
 import org.antevid.app.stem.FieldBooks;
@@ -32,6 +34,8 @@ import org.antevid.core.brief.ReadBack;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.lay.Means;
+import org.antevid.core.learn.Lesson;
+import org.antevid.core.learn.LessonState;
 import org.antevid.core.outcome.Foreseen;
 import org.antevid.core.outcome.StumpReading;
 import org.antevid.core.quantity.Azimuth;
@@ -74,6 +78,8 @@ class PastDays {
     private final Judgement judgement;
     private final Runs runs;
     private final Reviews reviews;
+    private final SignOffs signOffs;
+    private final Lessons lessons;
     private final Anemometer anemometer;
     private final HouseClock clock;
 
@@ -91,6 +97,8 @@ class PastDays {
             Judgement judgement,
             Runs runs,
             Reviews reviews,
+            SignOffs signOffs,
+            Lessons lessons,
             Anemometer anemometer,
             HouseClock clock) {
         this.house = house;
@@ -106,6 +114,8 @@ class PastDays {
         this.judgement = judgement;
         this.runs = runs;
         this.reviews = reviews;
+        this.signOffs = signOffs;
+        this.lessons = lessons;
         this.anemometer = anemometer;
         this.clock = clock;
     }
@@ -139,8 +149,9 @@ class PastDays {
         clock.at(
                 evening,
                 () -> house.as(DemoHouse.LEADER, () -> {
-                    past.lessons().forEach(l -> reviews.learn(job.get(0), l, house.signed(DemoHouse.LEADER)));
+                    past.lessons().forEach(l -> learn(job.get(0), l));
                     judgement.closeJob(job.get(0));
+                    house.as(DemoHouse.REVIEWER, () -> signOffs.sign(job.get(0), house.signed(DemoHouse.REVIEWER)));
                 }));
     }
 
@@ -157,6 +168,21 @@ class PastDays {
             }
         }
         throw new IllegalStateException("no lull beneath " + limitMs[0] + " m/s on " + from);
+    }
+
+    /** Proposed by who learned it, in the evening; approved by the reviewer, declined by nobody. */
+    private void learn(String job, PastJob.Learned l) {
+        String id = lessons.propose(
+                job,
+                new Lessons.Proposal(
+                        Optional.of(l.stem()),
+                        Optional.of(l.idea().cause()),
+                        l.sure(),
+                        new Lesson("", Optional.of(l.idea()), "", "", l.becomes(), l.matches())),
+                house.signed(l.by()));
+        house.as(
+                DemoHouse.REVIEWER,
+                () -> lessons.decide(id, LessonState.Decision.APPROVED, "", house.signed(DemoHouse.REVIEWER)));
     }
 
     private String plan(PastJob past, LocalDate day) {

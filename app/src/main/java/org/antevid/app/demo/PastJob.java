@@ -4,6 +4,9 @@ import static org.antevid.app.demo.DemoHouse.LEADER;
 import static org.antevid.app.demo.DemoHouse.SAWYER;
 
 import java.util.List;
+import org.antevid.core.learn.Becomes;
+import org.antevid.core.learn.LessonIdea;
+import org.antevid.core.learn.Matches;
 import org.antevid.core.outcome.Control;
 import org.antevid.core.outcome.MeasuredBy;
 import org.antevid.core.site.FeatureKind;
@@ -27,7 +30,10 @@ record PastJob(
         FeatureKind laneKind,
         StemMass.Crown crown,
         List<PastFall> falls,
-        List<String> lessons) {
+        List<Learned> lessons) {
+    /** A lesson of the day, and what it is told at afterwards. */
+    record Learned(String stem, LessonIdea idea, boolean sure, Becomes becomes, Matches matches, String by) {}
+
     /** @return whether its trees stand close and are slender */
     boolean forest() {
         return crown != StemMass.Crown.OPEN_BROADLEAF;
@@ -60,7 +66,7 @@ record PastJob(
                             PastFall.of(Species.PINUS, 1.79, 17, 3.5, 92, SAWYER)
                                     .fell(2.8, 0.1, MeasuredBy.RANGEFINDER),
                             PastFall.of(Species.PICEA, 1.47, 19, 2.5, 86, LEADER)),
-                    List.of("In a close row look up once more before the face: the next crown takes it.")),
+                    List.of(new Learned("S4", LessonIdea.LOOK_UP_AGAIN, true, Becomes.REMINDER, Matches.ALL, SAWYER))),
             new PastJob(
                     "Quern Mill Yard",
                     "Quern Mill, six trees on the old drying yard",
@@ -83,7 +89,7 @@ record PastJob(
                                     .fell(0.7, -0.2, MeasuredBy.TAPE),
                             PastFall.of(Species.ACER, 1.25, 13, 3.5, 78, SAWYER).fell(1.2, 0.2, MeasuredBy.RANGEFINDER),
                             PastFall.of(Species.FRAXINUS, 1.45, 15, 4.0, 82, LEADER)),
-                    List.of("Look at both ends of the hinge before the last cut, not only at the one you stand at.")),
+                    List.of(new Learned("S3", LessonIdea.LOOK_AT_BOTH_ENDS, true, Becomes.CHECK, Matches.ALL, LEADER))),
             new PastJob(
                     "Tanner's Reach",
                     "Tanner's Reach, poplars and alders by the water meadow",
@@ -109,5 +115,6 @@ record PastJob(
                             PastFall.of(Species.POPULUS, 1.89, 18, 3.0, 88, SAWYER)
                                     .fell(-2.6, 0.5, MeasuredBy.TAPE),
                             PastFall.of(Species.ALNUS, 1.14, 12, 3.5, 96, SAWYER)),
-                    List.of("Wedges in reach before the face is cut, also where it leans the right way.")));
+                    List.of(new Learned(
+                            "S3", LessonIdea.WEDGES_IN_REACH, false, Becomes.REMINDER, Matches.ALL, LEADER))));
 }

@@ -304,6 +304,11 @@ public class Jobs {
         return trail.changedAtOf(JobEntity.class, id);
     }
 
+    /** @return ids of the jobs that are not closed */
+    public List<String> open() {
+        return jobs.findByClosedFalse().stream().map(j -> j.id).toList();
+    }
+
     private JobEntity byCode(String code) {
         String folded = Names.folded(code).replace(" ", "");
         return jobs.findByClosedFalse().stream()

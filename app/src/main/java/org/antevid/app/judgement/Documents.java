@@ -25,6 +25,7 @@ import org.antevid.core.judge.Situation;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Obstacles;
+import org.antevid.core.learn.Matches;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
@@ -34,6 +35,7 @@ import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.tangle.picture.Picture;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -48,6 +50,7 @@ public class Documents {
     private final Lays lays;
     private final Surroundings surroundings;
     private final JobCache kept;
+    private final ObjectProvider<LearnedChecks> checks;
 
     Documents(
             Judgement judgement,
@@ -56,7 +59,9 @@ public class Documents {
             Stems stems,
             Lays lays,
             Surroundings surroundings,
-            JobCache kept) {
+            JobCache kept,
+            ObjectProvider<LearnedChecks> checks) {
+        this.checks = checks;
         this.judgement = judgement;
         this.jobs = jobs;
         this.places = places;
@@ -206,7 +211,7 @@ public class Documents {
                 .toList();
     }
 
-    private static PlanDocument.StepPart step(Situation s, Step st, Map<String, String> names) {
+    private PlanDocument.StepPart step(Situation s, Step st, Map<String, String> names) {
         List<PlanDocument.PostPart> posts = new ArrayList<>();
         Optional<Situation.StemFacts> stem = st.stem().flatMap(s::stem);
         for (Step.Post p : st.posts()) {
@@ -235,15 +240,24 @@ public class Documents {
                 st.done());
     }
 
-    private static List<CutStep> ticks(Situation s, Step st) {
-        return st.kind() == Step.Kind.FELL
-                ? List.of()
-                : s.place()
+    private List<CutStep> ticks(Situation s, Step st) {
+        return switch (st.kind()) {
+            case FELL -> st.stem().flatMap(s::stem).map(this::learned).orElse(List.of());
+            case RELEASE ->
+                s.place()
                         .tangle()
                         .flatMap(Picture::release)
                         .flatMap(r -> st.stem().map(l -> ReleaseCard.of(r, l, id -> called(s, id))))
-                        .filter(c -> st.kind() == Step.Kind.RELEASE)
                         .orElse(List.of());
+            case CROSSCUT, CLEAR, PREPARE -> List.of();
+        };
+    }
+
+    private List<CutStep> learned(Situation.StemFacts stem) {
+        return Optional.ofNullable(checks.getIfAvailable())
+                .flatMap(c -> Matches.work(stem.reading(), stem.lay().map(LayPlan::choice))
+                        .map(c::at))
+                .orElse(List.of());
     }
 
     /** What a thing of the place is called; a stem goes by its label. */

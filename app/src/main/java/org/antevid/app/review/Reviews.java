@@ -3,7 +3,6 @@ package org.antevid.app.review;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,13 +18,12 @@ import org.antevid.app.job.Part;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.SentOtherwise;
-import org.antevid.app.review.store.LessonEntity;
-import org.antevid.app.review.store.LessonRepository;
 import org.antevid.app.review.store.OutcomeEntity;
 import org.antevid.app.review.store.OutcomeRepository;
 import org.antevid.app.run.Runs;
 import org.antevid.app.stem.Stems;
 import org.antevid.core.brief.PlanDocument;
+import org.antevid.core.learn.Matches;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
@@ -44,12 +42,13 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.run.LogWords;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stem.Condition;
 import org.antevid.words.Answer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What really happened, and what is learned from it. */
+/** What really happened, against what was foreseen. */
 @Service
 @Transactional
 public class Reviews {
@@ -58,7 +57,6 @@ public class Reviews {
 
     private static final double ODD_DEG = 90;
     private final OutcomeRepository outcomes;
-    private final LessonRepository lessons;
     private final Briefings briefings;
     private final Runs runs;
     private final Stems stems;
@@ -68,7 +66,6 @@ public class Reviews {
 
     Reviews(
             OutcomeRepository outcomes,
-            LessonRepository lessons,
             Briefings briefings,
             Runs runs,
             Stems stems,
@@ -77,7 +74,6 @@ public class Reviews {
             Clock clock) {
         this.clock = clock;
         this.outcomes = outcomes;
-        this.lessons = lessons;
         this.briefings = briefings;
         this.runs = runs;
         this.stems = stems;
@@ -130,9 +126,6 @@ public class Reviews {
 
     /** What stands, and what was entered before it: nothing is overwritten. */
     public record OutcomeHistory(Outcome outcome, List<Outcome> before) {}
-
-    /** A lesson, with the job it comes from. */
-    public record Lesson(String jobId, String words, String who, Instant at) {}
 
     /**
      * @param sure that a measure is right which cannot be at first sight
@@ -244,12 +237,20 @@ public class Reviews {
                         "NOT_PLANNED", "stem", Message.of(Answer.NO_LAY_BRIEFED).with("stem", Arg.name(label))));
     }
 
-    /** @return the felled stems whose fall this person may tell, of those that were briefed with a lay */
+    /** @return the stems that were felled as briefed */
     @Transactional(readOnly = true)
-    public List<String> told(String jobId, SignedIn who) {
+    public List<String> felled(String jobId) {
         return stems.known(jobId).stream()
                 .filter(s -> s.reading().state().gone())
                 .map(s -> s.reading().label())
+                .filter(label -> briefed(jobId, label).isPresent())
+                .toList();
+    }
+
+    /** @return the felled stems whose fall this person may tell, of those that were briefed with a lay */
+    @Transactional(readOnly = true)
+    public List<String> told(String jobId, SignedIn who) {
+        return felled(jobId).stream()
                 .filter(label -> briefed(jobId, label)
                         .filter(b -> maySay(jobId, b, label, who))
                         .isPresent())
@@ -263,6 +264,26 @@ public class Reviews {
                         .cutter(label)
                         .filter(p -> p.personId().equals(who.personId()))
                         .isPresent();
+    }
+
+    /** @return the cutting of this stem as it was briefed for its go */
+    @Transactional(readOnly = true)
+    public Optional<Matches.Work> workOf(String jobId, String label) {
+        return briefed(jobId, label).flatMap(b -> b.plan().stem(label)).flatMap(part -> part.lay()
+                .map(lay -> new Matches.Work(
+                        part.species(),
+                        lay.spread().map(PlanDocument.SpreadPart::wood).orElse(Condition.SOUND),
+                        Optional.of(lay.means()),
+                        Optional.of(lay.school()))));
+    }
+
+    /** @return whether this person led the job or had a saw in it, as it was briefed */
+    @Transactional(readOnly = true)
+    public boolean ledOrCut(String jobId, SignedIn who) {
+        return jobs.leaderOf(jobId).equals(who.personId())
+                || felled(jobId).stream()
+                        .flatMap(label -> briefed(jobId, label).stream().flatMap(b -> b.plan().cutter(label).stream()))
+                        .anyMatch(p -> p.personId().equals(who.personId()));
     }
 
     private static Optional<PlanDocument.LayPart> lay(Briefings.Issue briefing, String label) {
@@ -307,32 +328,5 @@ public class Reviews {
     /** A hinge is kept in millimetres, as it is read off a stump. */
     private static @Nullable Double millimetres(Optional<Double> metres) {
         return metres.map(v -> 1000 * v).orElse(null);
-    }
-
-    /** @return its id */
-    public String learn(String jobId, String words, SignedIn who) {
-        LessonEntity l = new LessonEntity();
-        l.id = UUID.randomUUID().toString();
-        l.jobId = jobId;
-        l.words = Require.text(words, 500, "words");
-        l.who = who.name();
-        l.at = clock.instant();
-        lessons.save(l);
-        log.write(jobId, who.name(), Message.of(LogWords.LESSON).with("words", Arg.name(l.words)));
-        jobs.touched(jobId, Change.REVIEW);
-        return l.id;
-    }
-
-    /** @return lessons of several jobs, the newest first */
-    public List<Lesson> newestLessons(Collection<String> jobIds) {
-        return lessons.findByJobIdInOrderByAtDesc(jobIds).stream()
-                .map(l -> new Lesson(l.jobId, l.words, l.who, l.at))
-                .toList();
-    }
-
-    public List<Lesson> lessons(String jobId) {
-        return lessons.findByJobIdOrderByAt(jobId).stream()
-                .map(l -> new Lesson(l.jobId, l.words, l.who, l.at))
-                .toList();
     }
 }

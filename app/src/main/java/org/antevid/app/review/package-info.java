@@ -1,5 +1,6 @@
-/** Stage 9: outcomes against the plan, and lessons. */
-@ApplicationModule(allowedDependencies = {"briefing", "job", "people", "problem", "reader", "run", "stem"})
+/** Stage 9: outcomes against the plan, and the signature under them. */
+@ApplicationModule(
+        allowedDependencies = {"briefing", "job", "lessons", "people", "problem", "reader", "run", "stem", "trace"})
 package org.antevid.app.review;
 
 import org.springframework.modulith.ApplicationModule;

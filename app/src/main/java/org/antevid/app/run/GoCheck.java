@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.antevid.app.briefing.Briefings;
 import org.antevid.app.briefing.Visitors;
 import org.antevid.app.crew.Crews;
@@ -200,19 +201,20 @@ class GoCheck {
                 && f.entry().protectionDone();
     }
 
+    /** What was learned comes before the face, then the cut; a release has its own order. */
     private static List<CutStep> briefed(Step step, Optional<PlanDocument> plan) {
-        if (step.kind() == Step.Kind.RELEASE) {
-            return plan.flatMap(p -> p.step(step.id())).stream()
-                    .flatMap(s -> s.ticks().stream())
-                    .toList();
+        if (step.kind() != Step.Kind.RELEASE && step.kind() != Step.Kind.FELL) {
+            return List.of();
         }
-        return step.kind() != Step.Kind.FELL
-                ? List.of()
-                : plan.flatMap(p -> step.stem().flatMap(p::stem))
-                        .flatMap(PlanDocument.StemPart::lay)
-                        .flatMap(PlanDocument.LayPart::cuts)
-                        .map(c -> c.steps())
-                        .orElse(List.of());
+        Stream<CutStep> ticks = plan.flatMap(p -> p.step(step.id())).stream().flatMap(s -> s.ticks().stream());
+        Stream<CutStep> cuts = plan
+                .flatMap(p -> step.stem().flatMap(p::stem))
+                .filter(s -> step.kind() == Step.Kind.FELL)
+                .flatMap(PlanDocument.StemPart::lay)
+                .flatMap(PlanDocument.LayPart::cuts)
+                .stream()
+                .flatMap(c -> c.steps().stream());
+        return Stream.concat(ticks, cuts).toList();
     }
 
     private List<Against> against(

@@ -220,7 +220,9 @@ public final class Talk {
                         .filter(s -> !l.wholeCircle())
                         .map(s -> Message.of(TalkWords.SPREAD).with("spread", Arg.up(Dimension.ANGLE, s)))
                         .orElseGet(() -> Message.of(TalkWords.SPREAD_NOT_KNOWN))));
-        return Stream.concat(first, l.waysOut().stream().map(Talk::way));
+        Stream<Line> learned = step.ticks().stream()
+                .map(t -> new Line(t.says(), t.measures().stream().findFirst(), Optional.empty()));
+        return Stream.of(first, l.waysOut().stream().map(Talk::way), learned).flatMap(lines -> lines);
     }
 
     private static Line way(PlanDocument.WayPart w) {

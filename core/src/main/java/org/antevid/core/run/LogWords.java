@@ -31,6 +31,8 @@ public enum LogWords implements Code {
     OUTCOME_MEASURED,
     OUTCOME_CORRECTED,
     LESSON,
+    LESSON_DECIDED,
+    REVIEW_SIGNED,
     BRIEFING_ISSUED,
     BRIEFING_SIGNED,
     FACE_OPENED,

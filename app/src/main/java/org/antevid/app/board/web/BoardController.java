@@ -7,13 +7,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.antevid.app.board.Marks;
 import org.antevid.app.job.Jobs;
+import org.antevid.app.lessons.Lessons;
 import org.antevid.app.people.SignedIn;
-import org.antevid.app.review.Reviews;
 import org.antevid.core.brief.PlanDocument;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Require;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,7 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 public class BoardController {
     private static final int REMINDERS = 3;
 
-    record Reminder(String fromJob, String words, String who) {}
+    record Reminder(String fromJob, Message says, String who) {}
 
     record CardView(
             String id,
@@ -53,12 +52,12 @@ public class BoardController {
 
     private final Jobs jobs;
     private final Marks marks;
-    private final Reviews reviews;
+    private final Lessons lessons;
 
-    BoardController(Jobs jobs, Marks marks, Reviews reviews) {
+    BoardController(Jobs jobs, Marks marks, Lessons lessons) {
         this.jobs = jobs;
         this.marks = marks;
-        this.reviews = reviews;
+        this.lessons = lessons;
     }
 
     /** Which jobs are looked at. */
@@ -87,13 +86,12 @@ public class BoardController {
         int pages = Math.max(1, (seen.size() + A_PAGE - 1) / A_PAGE);
         int at = Math.min(page, pages - 1);
         List<Jobs.Job> here = seen.subList(at * A_PAGE, Math.min(seen.size(), (at + 1) * A_PAGE));
-        Map<String, Marks.Mark> known = marks.of(here.stream().map(Jobs.Job::id).toList());
-        Map<String, Jobs.Job> byId =
-                jobs.seenBy(me).stream().collect(Collectors.toMap(Jobs.Job::id, Function.identity()));
-        List<Reviews.Lesson> lessons = reviews.newestLessons(byId.keySet());
+        Map<String, Marks.Mark> marked =
+                marks.of(here.stream().map(Jobs.Job::id).toList());
+        List<Lessons.Known> known = lessons.all();
         return new BoardPage(
                 here.stream()
-                        .map(j -> card(j, Require.present(known, j.id()), reminders(j, byId, lessons)))
+                        .map(j -> card(j, Require.present(marked, j.id()), reminders(j, known)))
                         .toList(),
                 at,
                 pages,
@@ -125,13 +123,13 @@ public class BoardController {
                 reminders);
     }
 
-    /** Newest lessons of the jobs that came before. */
-    private static List<Reminder> reminders(
-            Jobs.Job job, Map<String, Jobs.Job> byId, List<Reviews.Lesson> newestFirst) {
-        return newestFirst.stream()
-                .filter(l -> Require.present(byId, l.jobId()).visitOn().isBefore(job.visitOn()))
-                .map(l -> new Reminder(Require.present(byId, l.jobId()).name(), l.words(), l.who()))
-                .limit(REMINDERS)
-                .toList();
+    /** Lessons of other jobs that match work of this one; of a closed job nothing is to be remembered any more. */
+    private List<Reminder> reminders(Jobs.Job job, List<Lessons.Known> known) {
+        return job.closed()
+                ? List.of()
+                : lessons.told(job.id(), known).stream()
+                        .map(l -> new Reminder(l.lesson().fromJob(), l.lesson().says(), l.proposedBy()))
+                        .limit(REMINDERS)
+                        .toList();
     }
 }

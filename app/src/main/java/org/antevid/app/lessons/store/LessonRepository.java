@@ -1,0 +1,8 @@
+package org.antevid.app.lessons.store;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+public interface LessonRepository extends JpaRepository<LessonEntity, String> {
+    List<LessonEntity> findAllByOrderByAtDesc();
+}

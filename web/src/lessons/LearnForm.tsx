@@ -1,0 +1,180 @@
+import { Button, Checkbox, Form, Input, Radio, type RadioChangeEvent, Segmented, Select } from 'antd';
+import { useState } from 'react';
+import type { Schemas } from '../api/client';
+import { post, useOutbox } from '../api/outbox';
+import '../words/lessons';
+import { useWords } from '../words/words';
+import css from './lessons.module.css';
+
+type From = Schemas['ReviewView']['learnFrom'][number];
+type Cause = From['causes'][number];
+type Becomes = 'REMINDER' | 'CHECK';
+const OWN = 'OWN';
+const WORK = ['species', 'wood', 'means', 'school'] as const;
+type Part = (typeof WORK)[number];
+
+/** Why a stem fell so, as somebody says it, and the lesson from it: what stands behind a cause is said with it. */
+export function LearnForm({ job, from, done }: { job: string; from: From; done: () => void }) {
+  const t = useWords();
+  const out = useOutbox(job);
+  const key = `lesson:${from.stem}`;
+  const waits = out.unsent.some((u) => u.key === key);
+  const refused = out.refused[key];
+  const [cause, setCause] = useState<Cause>(from.causes[0]);
+  const [sure, setSure] = useState(false);
+  const [idea, setIdea] = useState<string>(from.causes[0].ideas[0]?.idea ?? OWN);
+  const [words, setWords] = useState('');
+  const [becomes, setBecomes] = useState<Becomes>('REMINDER');
+  const [where, setWhere] = useState<Part[]>([]);
+  const [sent, setSent] = useState(false);
+  const take = (value: string) => {
+    const next = from.causes.find((c) => c.cause === value) ?? from.causes[0];
+    setCause(next);
+    setIdea(next.ideas[0]?.idea ?? OWN);
+  };
+  const narrowed = (part: Part) => (where.includes(part) ? valueOf(from, part) : undefined);
+  const propose = () => {
+    setSent(true);
+    post(job, {
+      kind: 'lesson',
+      key,
+      words: t('learn.of', { stem: from.stem }),
+      method: 'POST',
+      path: `/api/jobs/${job}/lessons`,
+      body: {
+        stem: from.stem,
+        cause: cause.cause,
+        sure,
+        idea: idea === OWN ? undefined : idea,
+        words: idea === OWN ? words : '',
+        becomes,
+        species: narrowed('species'),
+        wood: narrowed('wood'),
+        means: narrowed('means'),
+        school: narrowed('school'),
+      },
+    });
+  };
+  if (sent && !refused)
+    return (
+      <section className="form" aria-label={t('learn.of', { stem: from.stem })}>
+        <p role="status">{t(waits ? 'learn.kept' : 'learn.sent')}</p>
+        <Button size="large" onClick={done}>
+          {t('learn.leave')}
+        </Button>
+      </section>
+    );
+  return (
+    <section className="form" aria-label={t('learn.of', { stem: from.stem })}>
+      <h2>{t('learn.of', { stem: from.stem })}</h2>
+      <Form layout="vertical" requiredMark={false} onFinish={propose}>
+        <Form.Item label={t('learn.cause')}>
+          <Select
+            size="large"
+            aria-label={t('learn.cause')}
+            value={cause.cause}
+            onChange={take}
+            options={from.causes.map((c) => ({ value: c.cause, label: saying(t, c) }))}
+          />
+        </Form.Item>
+        <Form.Item label={t('learn.sure')}>
+          <Segmented
+            block
+            size="large"
+            aria-label={t('learn.sure')}
+            value={sure ? 'known' : 'guess'}
+            options={[
+              { value: 'guess', label: t('learn.guess') },
+              { value: 'known', label: t('learn.known') },
+            ]}
+            onChange={(v) => setSure(v === 'known')}
+          />
+        </Form.Item>
+        <Form.Item label={t('learn.lesson')}>
+          <Radio.Group
+            className={css.ideas}
+            aria-label={t('learn.lesson')}
+            value={idea}
+            onChange={(e: RadioChangeEvent) => setIdea(String(e.target.value))}
+            options={[
+              ...cause.ideas.map((i) => ({ value: i.idea, label: i.words })),
+              { value: OWN, label: t('learn.own') },
+            ]}
+          />
+        </Form.Item>
+        {idea === OWN && (
+          <Form.Item label={t('learn.words')}>
+            <Input.TextArea
+              aria-label={t('learn.words')}
+              rows={2}
+              maxLength={500}
+              value={words}
+              onChange={(e) => setWords(e.target.value)}
+            />
+          </Form.Item>
+        )}
+        <Form.Item label={t('learn.becomes')}>
+          <Segmented<Becomes>
+            block
+            size="large"
+            aria-label={t('learn.becomes')}
+            value={becomes}
+            options={[
+              { value: 'REMINDER', label: t('learn.reminder') },
+              { value: 'CHECK', label: t('learn.check') },
+            ]}
+            onChange={(v) => setBecomes(v)}
+          />
+        </Form.Item>
+        <Form.Item label={t('learn.where')}>
+          <Checkbox.Group
+            value={where}
+            onChange={(v) => setWhere(v)}
+            options={WORK.flatMap((p) => {
+              const said = from.work[p]?.words;
+              return said ? [{ value: p, label: said }] : [];
+            })}
+          />
+        </Form.Item>
+        {refused && (
+          <p className="refused" role="alert">
+            {refused.message}
+          </p>
+        )}
+        <Button
+          type="primary"
+          size="large"
+          block
+          htmlType="submit"
+          disabled={waits || (idea === OWN && words.trim() === '')}
+        >
+          {t('learn.propose')}
+        </Button>
+        <Button type="text" onClick={done}>
+          {t('learn.leave')}
+        </Button>
+      </Form>
+    </section>
+  );
+}
+
+function valueOf(from: From, part: Part): string | undefined {
+  switch (part) {
+    case 'species':
+      return from.work.species.species;
+    case 'wood':
+      return from.work.wood?.wood;
+    case 'means':
+      return from.work.means?.means;
+    case 'school':
+      return from.work.school?.school;
+  }
+}
+
+const saying = (t: ReturnType<typeof useWords>, c: Cause): string =>
+  t('learn.saying', {
+    words: c.words,
+    deg: c.share?.said.deg ?? 'none',
+    side: (c.share?.deg ?? 0) >= 0 ? 'right' : 'left',
+    says: c.share?.saying.words ?? '',
+  });
