@@ -17,6 +17,7 @@ export default function Falls({ job }: { job: string }) {
     <>
       {review.told.map((label) => {
         const told = review.outcomes.find((o) => o.outcome.stem === label)?.outcome;
+        const from = review.learnFrom.find((f) => f.stem === label);
         return (
           <div className="c" key={label}>
             {told ? (
@@ -29,7 +30,7 @@ export default function Falls({ job }: { job: string }) {
                     right: told.deviation.missDeg >= 0 ? 'yes' : 'no',
                   })}
                 </p>
-                <Learn job={job} from={review.learnFrom.find((f) => f.stem === label)} />
+                {from && <Learn job={job} from={from} />}
               </>
             ) : open === label ? (
               <FallForm job={job} label={label} review={review} />

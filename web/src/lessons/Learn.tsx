@@ -5,16 +5,17 @@ import '../words/lessons';
 import { useWords } from '../words/words';
 import { LearnForm } from './LearnForm';
 
-/** Opens the form on demand: most falls teach nothing new. */
-export function Learn({ job, from }: { job: string; from?: Schemas['ReviewView']['learnFrom'][number] }) {
+type From = Schemas['ReviewView']['learnFrom'][number];
+
+/** Opens the form on demand: most falls teach nothing new. Without a stem it is about the whole job. */
+export function Learn({ job, from }: { job: string; from?: From }) {
   const t = useWords();
   const [open, setOpen] = useState(false);
-  if (!from) return null;
   return open ? (
     <LearnForm job={job} from={from} done={() => setOpen(false)} />
   ) : (
     <Button size="large" block onClick={() => setOpen(true)}>
-      {t('learn.open')}
+      {t(from ? 'learn.open' : 'learn.openJob')}
     </Button>
   );
 }

@@ -13,37 +13,42 @@ const OWN = 'OWN';
 const WORK = ['species', 'wood', 'means', 'school'] as const;
 type Part = (typeof WORK)[number];
 
-/** Why a stem fell so, as somebody says it, and the lesson from it: what stands behind a cause is said with it. */
-export function LearnForm({ job, from, done }: { job: string; from: From; done: () => void }) {
+/**
+ * Why a stem fell so, as somebody says it, and the lesson from it: what stands behind a cause is said with it. Without a
+ * stem it is a lesson of the whole job.
+ */
+export function LearnForm({ job, from, done }: { job: string; from?: From; done: () => void }) {
   const t = useWords();
   const out = useOutbox(job);
-  const key = `lesson:${from.stem}`;
+  const key = `lesson:${from?.stem ?? ''}`;
+  const title = from ? t('learn.of', { stem: from.stem }) : t('learn.ofJob');
   const waits = out.unsent.some((u) => u.key === key);
   const refused = out.refused[key];
-  const [cause, setCause] = useState<Cause>(from.causes[0]);
+  const first = from?.causes[0].stands ? from.causes[0] : undefined;
+  const [cause, setCause] = useState<Cause | undefined>(first);
   const [sure, setSure] = useState(false);
-  const [idea, setIdea] = useState<string>(from.causes[0].ideas[0]?.idea ?? OWN);
+  const [idea, setIdea] = useState<string>(first?.ideas[0]?.idea ?? OWN);
   const [words, setWords] = useState('');
   const [becomes, setBecomes] = useState<Becomes>('REMINDER');
   const [where, setWhere] = useState<Part[]>([]);
   const [sent, setSent] = useState(false);
   const take = (value: string) => {
-    const next = from.causes.find((c) => c.cause === value) ?? from.causes[0];
+    const next = from?.causes.find((c) => c.cause === value);
     setCause(next);
-    setIdea(next.ideas[0]?.idea ?? OWN);
+    setIdea(next?.ideas[0]?.idea ?? OWN);
   };
-  const narrowed = (part: Part) => (where.includes(part) ? valueOf(from, part) : undefined);
+  const narrowed = (part: Part) => (from && where.includes(part) ? valueOf(from, part) : undefined);
   const propose = () => {
     setSent(true);
     post(job, {
       kind: 'lesson',
       key,
-      words: t('learn.of', { stem: from.stem }),
+      words: title,
       method: 'POST',
       path: `/api/jobs/${job}/lessons`,
       body: {
-        stem: from.stem,
-        cause: cause.cause,
+        stem: from?.stem,
+        cause: cause?.cause,
         sure,
         idea: idea === OWN ? undefined : idea,
         words: idea === OWN ? words : '',
@@ -57,7 +62,7 @@ export function LearnForm({ job, from, done }: { job: string; from: From; done: 
   };
   if (sent && !refused)
     return (
-      <section className="form" aria-label={t('learn.of', { stem: from.stem })}>
+      <section className={css.learn} aria-label={title}>
         <p role="status">{t(waits ? 'learn.kept' : 'learn.sent')}</p>
         <Button size="large" onClick={done}>
           {t('learn.leave')}
@@ -65,43 +70,48 @@ export function LearnForm({ job, from, done }: { job: string; from: From; done: 
       </section>
     );
   return (
-    <section className="form" aria-label={t('learn.of', { stem: from.stem })}>
-      <h2>{t('learn.of', { stem: from.stem })}</h2>
+    <section className={css.learn} aria-label={title}>
+      <h2>{title}</h2>
       <Form layout="vertical" requiredMark={false} onFinish={propose}>
-        <Form.Item label={t('learn.cause')}>
-          <Select
-            size="large"
-            aria-label={t('learn.cause')}
-            value={cause.cause}
-            onChange={take}
-            options={from.causes.map((c) => ({ value: c.cause, label: saying(t, c) }))}
-          />
-        </Form.Item>
-        <Form.Item label={t('learn.sure')}>
-          <Segmented
-            block
-            size="large"
-            aria-label={t('learn.sure')}
-            value={sure ? 'known' : 'guess'}
-            options={[
-              { value: 'guess', label: t('learn.guess') },
-              { value: 'known', label: t('learn.known') },
-            ]}
-            onChange={(v) => setSure(v === 'known')}
-          />
-        </Form.Item>
-        <Form.Item label={t('learn.lesson')}>
-          <Radio.Group
-            className={css.ideas}
-            aria-label={t('learn.lesson')}
-            value={idea}
-            onChange={(e: RadioChangeEvent) => setIdea(String(e.target.value))}
-            options={[
-              ...cause.ideas.map((i) => ({ value: i.idea, label: i.words })),
-              { value: OWN, label: t('learn.own') },
-            ]}
-          />
-        </Form.Item>
+        {from && (
+          <>
+            <Form.Item label={t('learn.cause')}>
+              <Select
+                size="large"
+                aria-label={t('learn.cause')}
+                value={cause?.cause}
+                placeholder={t('learn.notSaid')}
+                onChange={take}
+                options={from.causes.map((c) => ({ value: c.cause, label: saying(t, c) }))}
+              />
+            </Form.Item>
+            <Form.Item label={t('learn.sure')}>
+              <Segmented
+                block
+                size="large"
+                aria-label={t('learn.sure')}
+                value={sure ? 'known' : 'guess'}
+                options={[
+                  { value: 'guess', label: t('learn.guess') },
+                  { value: 'known', label: t('learn.known') },
+                ]}
+                onChange={(v) => setSure(v === 'known')}
+              />
+            </Form.Item>
+            <Form.Item label={t('learn.lesson')}>
+              <Radio.Group
+                className={css.ideas}
+                aria-label={t('learn.lesson')}
+                value={idea}
+                onChange={(e: RadioChangeEvent) => setIdea(String(e.target.value))}
+                options={[
+                  ...(cause?.ideas ?? []).map((i) => ({ value: i.idea, label: i.words })),
+                  { value: OWN, label: t('learn.own') },
+                ]}
+              />
+            </Form.Item>
+          </>
+        )}
         {idea === OWN && (
           <Form.Item label={t('learn.words')}>
             <Input.TextArea
@@ -126,16 +136,18 @@ export function LearnForm({ job, from, done }: { job: string; from: From; done: 
             onChange={(v) => setBecomes(v)}
           />
         </Form.Item>
-        <Form.Item label={t('learn.where')}>
-          <Checkbox.Group
-            value={where}
-            onChange={(v) => setWhere(v)}
-            options={WORK.flatMap((p) => {
-              const said = from.work[p]?.words;
-              return said ? [{ value: p, label: said }] : [];
-            })}
-          />
-        </Form.Item>
+        {from && (
+          <Form.Item label={t('learn.where')}>
+            <Checkbox.Group
+              value={where}
+              onChange={(v) => setWhere(v)}
+              options={WORK.flatMap((p) => {
+                const said = from.work[p]?.words;
+                return said ? [{ value: p, label: said }] : [];
+              })}
+            />
+          </Form.Item>
+        )}
         {refused && (
           <p className="refused" role="alert">
             {refused.message}

@@ -45,10 +45,11 @@ export default function ReviewPanel({ job }: PanelProps) {
         {review?.outcomes.map((o) => {
           const label = o.outcome.stem;
           const correct = correcting === label;
+          const from = review.learnFrom.find((f) => f.stem === label);
           return (
             <div key={label}>
               <Outcome o={o.outcome} review={review} />
-              <Learn job={job} from={review.learnFrom.find((f) => f.stem === label)} />
+              {from && <Learn job={job} from={from} />}
               {o.before.map((b) => (
                 <p key={b.at} className="s">
                   {msg('beforeRightLeftAt', {
@@ -69,6 +70,7 @@ export default function ReviewPanel({ job }: PanelProps) {
           );
         })}
         {lessons && <LessonList lessons={lessons.learned} />}
+        <Learn job={job} />
         {review && <SignOff job={job} standing={review.standing} />}
       </div>
     </>

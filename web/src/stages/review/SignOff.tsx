@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button } from 'antd';
 import { api, type Schemas } from '../../api/client';
 import { Mark } from '../../figures/Mark';
@@ -13,13 +14,11 @@ export function Missing({ standing }: { standing: Standing }) {
   return (
     <section aria-label={msg('missing')}>
       <h2>{msg('missing')}</h2>
-      <ul className="list">
-        {standing.missing.map((m) => (
-          <li key={m.words}>
-            <Mark kind="CAUTION" /> {m.words}
-          </li>
-        ))}
-      </ul>
+      {standing.missing.map((m) => (
+        <p key={m.words} className={css.rowBelow}>
+          <Mark kind="CAUTION" /> {m.words}
+        </p>
+      ))}
     </section>
   );
 }
@@ -35,7 +34,7 @@ export function SignOff({ job, standing }: { job: string; standing: Standing }) 
       </h2>
       {standing.signed.length === 0 && <p className="empty">{msg('notSigned')}</p>}
       {standing.signed.map((s) => (
-        <p key={s.at}>
+        <p key={s.at} className={css.rowBelow}>
           <Mark kind={s.holds ? 'ready' : 'none'} />{' '}
           {msg('signedBy', {
             by: s.by,
@@ -45,6 +44,11 @@ export function SignOff({ job, standing }: { job: string; standing: Standing }) 
           })}
         </p>
       ))}
+      <p>
+        <a href={`/api/jobs/${job}/review/review.pdf`} download>
+          {msg('onPaper')}
+        </a>
+      </p>
       {refused}
       {standing.maySign && (
         <Button type="primary" size="large" block loading={sending} onClick={sign}>

@@ -4,11 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.antevid.app.people.Office;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.MockMvc;
@@ -204,5 +208,26 @@ class LessonServerTest {
         run.briefed(run.saw);
         assertThat(run.on(reviewer, "POST", "/review/signature", Map.of()).codes())
                 .containsExactly("MISSING");
+    }
+
+    /** What is missing stands first, nothing runs off the paper, in both languages. */
+    @Test
+    void theReviewIsOnPaper() throws Exception {
+        told(25);
+        propose(run.saw, Map.of("idea", "LENGTH_OF_THE_BAR"));
+        for (String language : List.of("ENGLISH", "SPANISH")) {
+            byte[] pdf = run.calls.bytes(run.leader, "/review/review.pdf?language=" + language);
+            assertThat(OnPaper.spoiled(pdf)).isEmpty();
+            try (PDDocument document = Loader.loadPDF(pdf)) {
+                String text = new PDFTextStripper().getText(document);
+                boolean english = language.equals("ENGLISH");
+                assertThat(text)
+                        .contains("S1", run.saw.name())
+                        .contains(english ? "OUTSIDE" : "FUERA")
+                        .contains(english ? "hinge uneven" : "bisagra desigual");
+                assertThat(text.indexOf(english ? "proposed, not decided" : "propuesta, sin decidir"))
+                        .isBetween(0, text.indexOf(english ? "Falls against" : "Caídas frente"));
+            }
+        }
     }
 }

@@ -27,8 +27,18 @@ import java.util.stream.Collectors;
  */
 public final class Catalogue {
     /** The files of the catalogue; all that a crew member can meet. */
-    static final List<String> CREW =
-            List.of("findings", "terms", "carried", "work", "refusals", "phone", "pages", "seeing", "base", "drills", "lessons");
+    static final List<String> CREW = List.of(
+            "findings",
+            "terms",
+            "carried",
+            "work",
+            "refusals",
+            "phone",
+            "pages",
+            "seeing",
+            "base",
+            "drills",
+            "lessons");
 
     /** What the leader alone reads at the desk: English, until somebody fills it in. */
     static final List<String> DESK = List.of("desk", "tangle");

@@ -90,5 +90,24 @@ public enum PaperWords implements Code {
     LEGEND,
     /** name of a place that was tapped beneath a stem */
     SPOT_BENEATH,
-    TAPPED
+    TAPPED,
+    REVIEW_TITLE,
+    MISSING,
+    NOTHING_MISSING,
+    FALLS,
+    STEM,
+    PREDICTED,
+    FELL,
+    BESIDE,
+    FORESEEN,
+    BECAME,
+    AZIMUTH,
+    MISS,
+    FAN,
+    MAY_EXPLAIN,
+    SHARE,
+    LEARNED,
+    LEARNED_LINE,
+    REVIEW_SIGNED,
+    SIGNED_THEN
 }

@@ -185,6 +185,11 @@ class WithyLockStems {
                 null);
     }
 
+    /** @return id of the poplar */
+    String first(String job) {
+        return stems.known(job).get(0).id();
+    }
+
     private String stem(
             String job,
             Species species,

@@ -9,6 +9,7 @@
             "judgement",
             "lay",
             "lessons",
+            "logbook",
             "people",
             "place",
             "review",

@@ -1,6 +1,5 @@
 package org.antevid.app.paper;
 
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -35,7 +34,6 @@ import org.apache.pdfbox.pdmodel.font.PDType1Font;
 import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.w3c.dom.Document;
 
 /**
  * A briefing as one PDF that is usable alone: what is read, the plan of each step to scale, the cut cards, who signed
@@ -55,6 +53,10 @@ public class BriefingPaper {
         Size(double widthMm, double heightMm) {
             this.widthMm = widthMm;
             this.heightMm = heightMm;
+        }
+
+        Sheet sheet(String title) {
+            return new Sheet(widthMm, heightMm, title);
         }
     }
 
@@ -84,10 +86,10 @@ public class BriefingPaper {
                 .with("job", Arg.name(plan.job()))
                 .with("number", Arg.count(number)));
         List<byte[]> parts = new ArrayList<>();
-        Sheet first = new Sheet(size.widthMm, size.heightMm, title);
-        parts.add(text(BriefingText.of(words, first, issued(issue, words), told(issue, steps), signers(issue, words))
+        Sheet first = size.sheet(title);
+        parts.add(BriefingText.of(words, first, issued(issue, words), told(issue, steps), signers(issue, words))
                 .visitors(visitors.card(jobId, plan), here(jobId, words))
-                .page()));
+                .pdf());
         for (PlanDocument.StepPart s : steps) {
             Sheet blank = new Sheet(
                     size.heightMm,
@@ -122,23 +124,6 @@ public class BriefingPaper {
                 .map(v -> new BriefingText.Signer(
                         v.name(), words.term(v.kind()), STAMP.format(v.toldAt()) + ", " + v.toldBy()))
                 .toList();
-    }
-
-    private static byte[] text(Document page) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try {
-            new PdfRendererBuilder()
-                    .useFont(
-                            () -> PDDocument.class.getResourceAsStream(
-                                    "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf"),
-                            "Wide")
-                    .withW3cDocument(page, null)
-                    .toStream(out)
-                    .run();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return out.toByteArray();
     }
 
     /** Everybody with a part, once, with all their parts. */

@@ -1,5 +1,6 @@
-/** A briefing on paper, usable alone: cards, plan to scale, cut cards, signatures. */
-@ApplicationModule(allowedDependencies = {"briefing", "cut", "job", "people", "problem", "reader", "sheet"})
+/** On paper: a briefing that is usable alone, and a review. */
+@ApplicationModule(
+        allowedDependencies = {"briefing", "cut", "job", "lessons", "people", "problem", "reader", "review", "sheet"})
 @NullMarked
 package org.antevid.app.paper;
 

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -80,18 +81,20 @@ public class SignOffs {
     public List<Message> missing(String jobId) {
         Map<String, Reviews.Outcome> told = reviews.outcomes(jobId).stream()
                 .map(Reviews.OutcomeHistory::outcome)
-                .collect(Collectors.toMap(Reviews.Outcome::stem, Function.identity()));
+                .collect(Collectors.toMap(Reviews.Outcome::stem, Function.identity(), (a, b) -> b, TreeMap::new));
         List<Lessons.Known> learned = lessons.of(jobId);
         List<String> felled = reviews.felled(jobId);
         Stream<Message> notMeasured = felled.stream()
                 .filter(s -> !told.containsKey(s))
                 .map(s -> Message.of(LessonWords.NO_FALL_MEASURED).with("stem", Arg.name(s)));
-        Stream<Message> noCause = told.values().stream()
+        List<Reviews.Outcome> outside = told.values().stream()
                 .filter(o -> Boolean.FALSE.equals(o.deviation().withinFan().orElse(true)))
+                .toList();
+        Stream<Message> noCause = outside.stream()
                 .filter(o -> learned.stream()
                         .noneMatch(l -> l.stem().filter(o.stem()::equals).isPresent()))
                 .map(o -> Message.of(LessonWords.NO_CAUSE_SAID).with("stem", Arg.name(o.stem())));
-        Stream<Message> noStump = told.values().stream()
+        Stream<Message> noStump = outside.stream()
                 .filter(o -> o.measured().stump().hingeLeftM().isEmpty()
                         && o.measured().stump().hingeRightM().isEmpty())
                 .map(o -> Message.of(LessonWords.NO_STUMP_READ).with("stem", Arg.name(o.stem())));

@@ -979,18 +979,58 @@ class WithyLockStory {
         imre.shot("review");
 
         imre.page.navigate(server.local() + "/logbook");
-        assertThat(imre.page.getByLabel("falls measured")).containsText("fewer than 8 say nothing together");
+        assertThat(imre.page.getByLabel("falls measured")).containsText("16 of 19");
         assertThat(imre.page.locator("table")).containsText("Withy Lock S1");
         Looked.at(imre.page, "logbook");
         imre.page.navigate(server.local());
         imre.open("Withy Lock");
+    }
+
+    /** Who had the saw and who led propose, on phone and desk; the owner approves; the next job is told. */
+    @Test
+    @Order(18)
+    void lessonsAreProposedApprovedAndTold() {
+        his.getByText("Say why, and propose a lesson").click();
+        Locator learn = his.getByLabel("S1: why, and what to learn");
+        assertThat(learn).containsText("notch line off the lay: 2.1° to the right, agrees with the miss");
+        learn.getByText("Both face cuts meet in one line").click();
+        Looked.at(his, "phone-learn");
+        learn.getByText("Propose it").click();
+        assertThat(learn).containsText("Proposed.");
+
+        imre.stage(9);
+        imre.button("Propose a lesson of the whole job");
+        imre.fill("In own words", "Shut the towpath at both ends before anyone is ready.");
+        imre.button("Propose it");
+        assertThat(imre.region("Lessons of this job")).containsText("Shut the towpath");
+        assertThat(imre.region("Missing")).containsText("proposed, not decided");
+        Looked.at(imre.page, "review-lessons");
 
         JobPage wilma = new JobPage(browsers.leader()).signIn(server.local(), "Wilma Stroud");
         wilma.open("Withy Lock");
         wilma.stage(9);
-        wilma.fill("Lesson", "Shut the towpath at both ends before anyone is ready.");
-        wilma.button("Add the lesson");
-        assertThat(wilma.page.locator("aside ul.list")).containsText("Shut the towpath");
+        wilma.region("Signature")
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("Sign the review"))
+                .click();
+        assertThat(wilma.region("Signature")).containsText("signed by Wilma Stroud");
+        assertThat(wilma.region("Signature").getByRole(AriaRole.BUTTON)).hasCount(0);
+
+        JobPage owner = new JobPage(browsers.leader()).signIn(server.local(), "Ottoline Fenn");
+        owner.page.navigate(server.local() + "/logbook");
+        Locator shut = owner.page
+                .getByLabel("Lessons of the house")
+                .locator("li")
+                .filter(new Locator.FilterOptions().setHasText("Shut the towpath"));
+        shut.getByText("Approve").click();
+        assertThat(shut).containsText("approved by Ottoline Fenn");
+        Looked.at(owner.page, "logbook-lessons");
+
+        imre.stage(7);
+        Locator told = imre.region("Remember from other jobs");
+        assertThat(told).containsText("from Quern Mill Yard");
+        told.getByText("It helped").first().click();
+        assertThat(told).containsText("said");
         imre.page.locator("header a.job").click();
         assertThat(imre.page.locator("a.card").filter(new Locator.FilterOptions().setHasText("Osier Cut")))
                 .containsText("Shut the towpath at both ends");
@@ -998,7 +1038,7 @@ class WithyLockStory {
     }
 
     @Test
-    @Order(18)
+    @Order(19)
     void everythingIsThereAfterAStopAndAStart() {
         server.stop();
         server.start("run");

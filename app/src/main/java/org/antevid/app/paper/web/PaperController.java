@@ -3,6 +3,7 @@ package org.antevid.app.paper.web;
 import java.util.Optional;
 import org.antevid.app.job.Needs;
 import org.antevid.app.paper.BriefingPaper;
+import org.antevid.app.paper.ReviewPaper;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.reader.Speech;
 import org.antevid.words.Language;
@@ -19,14 +20,16 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** A briefing on paper. */
+/** A briefing and a review on paper. */
 @RestController
-@RequestMapping("/api/jobs/{job}/briefings/{number}")
+@RequestMapping("/api/jobs/{job}")
 public class PaperController {
     private final BriefingPaper paper;
+    private final ReviewPaper review;
 
-    PaperController(BriefingPaper paper) {
+    PaperController(BriefingPaper paper, ReviewPaper review) {
         this.paper = paper;
+        this.review = review;
     }
 
     /**
@@ -35,7 +38,7 @@ public class PaperController {
      * @param paper it is printed on
      * @param language of who reads it; that of the caller when it is left out
      */
-    @GetMapping(value = "/briefing.pdf", produces = "application/pdf")
+    @GetMapping(value = "/briefings/{number}/briefing.pdf", produces = "application/pdf")
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> pdf(
             @PathVariable String job,
@@ -43,16 +46,36 @@ public class PaperController {
             @RequestParam(defaultValue = "A4") BriefingPaper.Size paper,
             @RequestParam Optional<Language> language,
             @AuthenticationPrincipal SignedIn me) {
-        Words words = language.map(l -> Words.of(new Manner(l, me.manner().units()), Speech.ofTheHouse()))
+        return file("briefing-" + number + ".pdf", this.paper.of(job, number, paper, words(language, me)));
+    }
+
+    /**
+     * The review as a PDF: what is missing first, then each fall, what was learned and who signed.
+     *
+     * @param paper it is printed on
+     * @param language of who reads it; that of the caller when it is left out
+     */
+    @GetMapping(value = "/review/review.pdf", produces = "application/pdf")
+    @Needs(Needs.Right.READ)
+    ResponseEntity<byte[]> review(
+            @PathVariable String job,
+            @RequestParam(defaultValue = "A4") BriefingPaper.Size paper,
+            @RequestParam Optional<Language> language,
+            @AuthenticationPrincipal SignedIn me) {
+        return file("review.pdf", review.of(job, paper, words(language, me), me));
+    }
+
+    private static Words words(Optional<Language> language, SignedIn me) {
+        return language.map(l -> Words.of(new Manner(l, me.manner().units()), Speech.ofTheHouse()))
                 .orElseGet(Speech::words);
+    }
+
+    private static ResponseEntity<byte[]> file(String name, byte[] pdf) {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("briefing-" + number + ".pdf")
-                                .build()
-                                .toString())
-                .body(this.paper.of(job, number, paper, words));
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(pdf);
     }
 }

@@ -1,0 +1,166 @@
+package org.antevid.app.paper;
+
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.antevid.app.job.Jobs;
+import org.antevid.app.lessons.Lessons;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.review.Reviews;
+import org.antevid.app.review.SignOffs;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.outcome.Deviation;
+import org.antevid.core.outcome.Explanation;
+import org.antevid.words.PaperWords;
+import org.antevid.words.Words;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.w3c.dom.Element;
+
+/** A review on paper: what is missing first, each fall against what was foreseen, what was learned, who signed. */
+@Service
+@Transactional(readOnly = true)
+public class ReviewPaper {
+    private static final DateTimeFormatter STAMP =
+            DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm").withZone(ZoneId.systemDefault());
+
+    private final Jobs jobs;
+    private final Reviews reviews;
+    private final SignOffs signOffs;
+    private final Lessons lessons;
+
+    ReviewPaper(Jobs jobs, Reviews reviews, SignOffs signOffs, Lessons lessons) {
+        this.jobs = jobs;
+        this.reviews = reviews;
+        this.signOffs = signOffs;
+        this.lessons = lessons;
+    }
+
+    /** @return the review as it stands, in these words */
+    public byte[] of(String jobId, BriefingPaper.Size size, Words words, SignedIn who) {
+        Jobs.Job job = jobs.job(jobId);
+        String title = words.say(Message.of(PaperWords.REVIEW_TITLE).with("job", Arg.name(job.name())));
+        PaperPage page = new PaperPage(words, size.sheet(title));
+        page.title(title, job.place() + ", " + job.visitOn());
+        SignOffs.Standing standing = signOffs.of(jobId, who);
+        missing(page, words, standing.missing());
+        falls(
+                page,
+                words,
+                reviews.outcomes(jobId).stream()
+                        .map(Reviews.OutcomeHistory::outcome)
+                        .toList());
+        learned(page, words, lessons.of(jobId));
+        signed(page, words, standing.signed());
+        page.small(PaperWords.LOCAL_CODE_BRIEFING);
+        return page.pdf();
+    }
+
+    private static void missing(PaperPage page, Words words, List<Message> missing) {
+        Element block = page.block(PaperWords.MISSING);
+        PaperPage.list(
+                block,
+                missing.isEmpty()
+                        ? List.of(words.say(Message.of(PaperWords.NOTHING_MISSING)))
+                        : missing.stream().map(words::say).toList());
+    }
+
+    private static void falls(PaperPage page, Words words, List<Reviews.Outcome> falls) {
+        Element block = page.block(PaperWords.FALLS);
+        Element table = page.table(
+                block,
+                List.of(
+                        PaperWords.STEM,
+                        PaperWords.PREDICTED,
+                        PaperWords.FELL,
+                        PaperWords.BESIDE,
+                        PaperWords.FORESEEN,
+                        PaperWords.BECAME));
+        falls.forEach(o -> {
+            Deviation d = o.deviation();
+            PaperPage.row(
+                    table,
+                    "",
+                    o.stem(),
+                    words.say(Message.of(PaperWords.AZIMUTH).with("deg", Arg.azimuth(d.predictedDeg()))),
+                    words.say(Message.of(PaperWords.AZIMUTH).with("deg", Arg.azimuth(d.actualLayDeg()))),
+                    words.say(Message.of(PaperWords.MISS)
+                            .with("off", Arg.of(Dimension.ANGLE, Math.abs(d.missDeg())))
+                            .with("right", Arg.flag(d.missDeg() >= 0))
+                            .with("across", Arg.of(Dimension.LENGTH, Math.abs(d.acrossM())))
+                            .with("measured", Arg.up(Dimension.ANGLE, d.sigmaDeg()))),
+                    words.say(Message.of(PaperWords.FAN)
+                            .with("inside", d.withinFan().map(Arg::flag))
+                            .with("fan", d.foreseenDeg().map(f -> Arg.up(Dimension.ANGLE, f)))),
+                    Stream.of(
+                                    o.measured().control().map(words::term),
+                                    o.measured().by().map(words::term),
+                                    Optional.of(o.measured().surprise()).filter(s -> !s.isEmpty()))
+                            .flatMap(Optional::stream)
+                            .reduce((a, b) -> a + "; " + b)
+                            .orElse(""));
+        });
+        falls.stream()
+                .filter(o -> Boolean.FALSE.equals(o.deviation().withinFan().orElse(null)))
+                .forEach(o -> explained(block, words, o));
+    }
+
+    private static void explained(Element block, Words words, Reviews.Outcome o) {
+        PaperPage.add(block, "h3", words.say(Message.of(PaperWords.MAY_EXPLAIN).with("stem", Arg.name(o.stem()))));
+        PaperPage.list(
+                block,
+                Stream.concat(
+                                o.explained().shares().stream(),
+                                Stream.of(o.explained().rest()))
+                        .map(s -> words.say(share(s)))
+                        .toList());
+    }
+
+    private static Message share(Explanation.Share s) {
+        return Message.of(PaperWords.SHARE)
+                .with("cause", Arg.said(s.named()))
+                .with("off", Arg.of(Dimension.ANGLE, Math.abs(s.deg())))
+                .with("right", Arg.flag(s.deg() >= 0))
+                .with("sigma", Arg.up(Dimension.ANGLE, s.sigmaDeg()))
+                .with(
+                        "says",
+                        Optional.of(Arg.said(s.saying())).filter(x -> s.cause() != Explanation.Cause.NOT_EXPLAINED));
+    }
+
+    private static void learned(PaperPage page, Words words, List<Lessons.Known> learned) {
+        if (learned.isEmpty()) {
+            return;
+        }
+        PaperPage.list(
+                page.block(PaperWords.LEARNED),
+                learned.stream()
+                        .map(l -> words.say(Message.of(PaperWords.LEARNED_LINE)
+                                .with("lesson", Arg.said(l.lesson().says()))
+                                .with("stem", l.stem().map(Arg::name))
+                                .with("cause", l.cause().map(Arg::term))
+                                .with("sure", Arg.flag(l.sure()))
+                                .with("state", Arg.term(l.state()))
+                                .with("who", Arg.name(l.proposedBy()))))
+                        .toList());
+    }
+
+    private static void signed(PaperPage page, Words words, List<SignOffs.Signed> signed) {
+        Element block = page.block(PaperWords.REVIEW_SIGNED);
+        Element table = page.table(block, List.of(PaperWords.SIGNER, PaperWords.SIGNED_AT, PaperWords.BY_HAND));
+        signed.forEach(s -> PaperPage.row(table, "line", s.by(), at(s.at(), s.holds(), words), ""));
+        if (signed.stream().noneMatch(SignOffs.Signed::holds)) {
+            PaperPage.row(table, "line", "", "", "");
+        }
+    }
+
+    private static String at(Instant at, boolean holds, Words words) {
+        return words.say(Message.of(PaperWords.SIGNED_THEN)
+                .with("at", Arg.name(STAMP.format(at)))
+                .with("holds", Arg.flag(holds)));
+    }
+}
