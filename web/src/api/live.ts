@@ -39,7 +39,7 @@ const MAKES_OLD: Record<string, string[]> = {
   SHOWN: ['shown'],
   RUN: ['run', 'visitors'],
   HOLD: ['hold', 'run'],
-  REVIEW: ['review'],
+  REVIEW: ['review', 'lessons'],
 };
 
 /** A hold takes the go away before anybody asks; only the readiness of all is void with it. */

@@ -82,6 +82,7 @@ export function LearnForm({ job, from, done }: { job: string; from?: From; done:
                 value={cause?.cause}
                 placeholder={t('learn.notSaid')}
                 onChange={take}
+                classNames={{ popup: { root: css.causes } }}
                 options={from.causes.map((c) => ({ value: c.cause, label: saying(t, c) }))}
               />
             </Form.Item>

@@ -1,6 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { useState } from 'react';
 import { api, data } from '../api/client';
 import { useSend } from '../ui/useSend';
 import '../words/lessons';
@@ -18,12 +17,10 @@ export function Told({ job }: { job: string }) {
   const t = useWords();
   const told = useLessons(job).data?.told ?? [];
   const { send, sending, refused } = useSend();
-  const [said, setSaid] = useState<string[]>([]);
   if (told.length === 0) return null;
-  const use = async (lesson: string, helped: boolean) => {
+  const use = (lesson: string, helped: boolean) => {
     const params = { path: { job, lesson } };
-    if (await send(api.POST('/api/jobs/{job}/lessons/{lesson}/uses', { params, body: { helped } })))
-      setSaid((was) => [...was, lesson]);
+    void send(api.POST('/api/jobs/{job}/lessons/{lesson}/uses', { params, body: { helped } }));
   };
   return (
     <section aria-label={t('lessons.told')}>
@@ -39,14 +36,14 @@ export function Told({ job }: { job: string }) {
               <small>
                 {t('lessons.from', { job: l.fromJob, stem: l.stem ?? 'none', who: l.proposedBy })} · {l.becomesWords}
               </small>
-              {said.includes(l.id) ? (
-                <small role="status">{t('lessons.thanks')}</small>
+              {l.helpedHere !== undefined ? (
+                <small role="status">{t('lessons.said', { helped: l.helpedHere ? 'yes' : 'no' })}</small>
               ) : (
                 <div className={css.decide}>
-                  <Button disabled={sending} onClick={() => void use(l.id, true)}>
+                  <Button disabled={sending} onClick={() => use(l.id, true)}>
                     {t('lessons.itHelped')}
                   </Button>
-                  <Button disabled={sending} onClick={() => void use(l.id, false)}>
+                  <Button disabled={sending} onClick={() => use(l.id, false)}>
                     {t('lessons.notHere')}
                   </Button>
                 </div>

@@ -6812,6 +6812,8 @@ export interface components {
              * @description how often somebody said so, of uses
              */
             helped: number;
+            /** @description what somebody said of it on the job it is told on; empty while nobody did */
+            helpedHere?: boolean;
             id: string;
             jobId: string;
             /** @description the caller may decide of it */

@@ -111,6 +111,11 @@ class LessonServerTest {
                 .contains(id);
         RunningJob.ok(run.on(run.saw, "POST", "/lessons/" + id + "/uses", Map.of("helped", true)));
         assertThat(lesson(id).get("helped").asInt()).isEqualTo(1);
+        assertThat(run.on(run.leader, "GET", "/lessons", null)
+                        .body()
+                        .at("/told/0/helpedHere")
+                        .asBoolean())
+                .isTrue();
         RunningJob.ok(decide(reviewer, id, "RETIRED", "everybody does"));
         run.briefed(run.saw);
         assertThat(run.run(run.saw).at("/step/cuts/0/key").asText()).isNotEqualTo("lesson-" + id);

@@ -116,6 +116,14 @@ public class Lessons implements LearnedChecks {
             return used.stream().filter(Use::helped).count();
         }
 
+        /** @return what was said last of it on this job; empty while nobody did */
+        public Optional<Boolean> helpedOn(String job) {
+            return used.stream()
+                    .filter(u -> u.jobId.equals(job))
+                    .map(Use::helped)
+                    .reduce((a, b) -> b);
+        }
+
         /** @return whether this person may decide of it as it is */
         public boolean mayDecide(SignedIn who) {
             return DECIDE.contains(who.office())

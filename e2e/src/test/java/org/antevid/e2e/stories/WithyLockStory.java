@@ -1030,7 +1030,7 @@ class WithyLockStory {
         Locator told = imre.region("Remember from other jobs");
         assertThat(told).containsText("from Quern Mill Yard");
         told.getByText("It helped").first().click();
-        assertThat(told).containsText("said");
+        assertThat(told).containsText("said: it helped");
         imre.page.locator("header a.job").click();
         assertThat(imre.page.locator("a.card").filter(new Locator.FilterOptions().setHasText("Osier Cut")))
                 .containsText("Shut the towpath at both ends");

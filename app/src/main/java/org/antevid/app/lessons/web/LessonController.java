@@ -93,7 +93,7 @@ public class LessonController {
     JobLessons ofJob(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
         return new JobLessons(
                 lessons.of(job).stream().map(l -> LessonView.of(l, me)).toList(),
-                lessons.told(job).stream().map(l -> LessonView.of(l, me)).toList());
+                lessons.told(job).stream().map(l -> LessonView.of(l, job, me)).toList());
     }
 
     /** Proposes a lesson; anybody on the job may, also when it is closed. It stands once somebody else approves it. */

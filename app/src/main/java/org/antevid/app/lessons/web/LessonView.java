@@ -17,6 +17,7 @@ import org.antevid.core.message.Message;
  * @param cause as somebody said it, empty where nobody did
  * @param where the work it is told at, in words; empty for all of it
  * @param helped how often somebody said so, of {@code uses}
+ * @param helpedHere what somebody said of it on the job it is told on; empty while nobody did
  * @param mayDecide the caller may decide of it
  */
 record LessonView(
@@ -37,11 +38,17 @@ record LessonView(
         List<DecidedView> decided,
         long helped,
         long uses,
+        Optional<Boolean> helpedHere,
         boolean mayDecide,
         boolean asksToRetire) {
     record DecidedView(String words, String reason, String by, Instant at) {}
 
     static LessonView of(Lessons.Known l, SignedIn me) {
+        return of(l, "", me);
+    }
+
+    /** @param job it is read on */
+    static LessonView of(Lessons.Known l, String job, SignedIn me) {
         return new LessonView(
                 l.lesson().id(),
                 l.jobId(),
@@ -68,6 +75,7 @@ record LessonView(
                         .toList(),
                 l.helped(),
                 l.used().size(),
+                l.helpedOn(job),
                 l.mayDecide(me),
                 l.asksToRetire());
     }
