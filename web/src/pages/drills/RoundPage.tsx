@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Collapse } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import type { Schemas } from '../../api/client';
+import { Problem, type Schemas } from '../../api/client';
 import { TopBar } from '../../app/TopBar';
 import { Waiting } from '../../ui/Waiting';
 import '../../words/drills';
@@ -47,12 +47,19 @@ export default function RoundPage() {
             total={total}
             earned={(p) => setTotal((was) => was + p)}
           />
+        ) : drills ? (
+          <NoSuch />
         ) : (
           <Waiting />
         )}
       </main>
     </>
   );
+}
+
+/** A link that somebody mistyped: said, not waited for. */
+function NoSuch() {
+  return <p role="alert">{useWords()('drill.noSuch')}</p>;
 }
 
 type Props = {
@@ -69,7 +76,8 @@ function One({ kind, drills, level, seed, nth, total, earned }: Props) {
   const t = useWords();
   const manner = useManner();
   const queries = useQueryClient();
-  const e = useQuery(exercise(kind.kind, level, seed, manner)).data;
+  const asked = useQuery(exercise(kind.kind, level, seed, manner));
+  const e = asked.data;
   const [answer, setAnswer] = useState<Answer>({ marked: [] });
   const [done, setDone] = useState(false);
   const left = drills.round - nth;
@@ -77,6 +85,7 @@ function One({ kind, drills, level, seed, nth, total, earned }: Props) {
   useEffect(() => {
     for (let i = 1; i <= left; i++) void queries.prefetchQuery(exercise(kind.kind, level, seed + i, manner));
   }, [queries, kind.kind, level, seed, left, manner.language, manner.units]); // eslint-disable-line react-hooks/exhaustive-deps
+  if (asked.error instanceof Problem) return <NoSuch />;
   if (!e) return <Waiting />;
   const end = (a: Answer) => {
     const right = isRight(e, a);

@@ -48,7 +48,6 @@ export default function BriefPanel({ job, go }: PanelProps) {
             </a>
           </p>
         )}
-        <Told job={job} />
         {changed.length > 0 && (
           <section aria-label={msg('changedSince')}>
             <h2>
@@ -125,6 +124,7 @@ export default function BriefPanel({ job, go }: PanelProps) {
             ))}
           </section>
         )}
+        <Told job={job} />
         {info?.joinAddress && (
           <>
             <h2>

@@ -13,6 +13,7 @@ import org.antevid.app.people.SignedIn;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.MockMvc;
@@ -37,6 +38,16 @@ class LessonServerTest {
         run.going(run.saw);
         int open = run.run(run.leader).at("/step/openTicks").asInt();
         RunningJob.ok(run.on(run.leader, "POST", "/run/done", Map.of("openTicks", open, "unticked", "DONE")));
+    }
+
+    /** The store is shared with other tests, and a lesson that stands is told on their jobs too. */
+    @AfterEach
+    void retire() throws Exception {
+        for (JsonNode l : run.calls.call(owner, "GET", "/api/lessons", null).body()) {
+            if (l.get("state").asText().equals("STANDS")) {
+                RunningJob.ok(decide(owner, l.get("id").asText(), "RETIRED", "the test is over"));
+            }
+        }
     }
 
     private void told(double bearingDeg) throws Exception {
@@ -159,6 +170,20 @@ class LessonServerTest {
         assertThat(decide(owner, id, "APPROVED", "").codes()).containsExactly("DECIDED");
         assertThat(lesson(id).get("state").asText()).isEqualTo("DECLINED");
         assertThat(lesson(id).at("/decided/0/reason").asText()).isEqualTo("this was the wind");
+    }
+
+    @Test
+    void crewReadWhatStandsAndTheirOwn() throws Exception {
+        String his = propose(run.saw, Map.of());
+        String other = propose(run.leader, Map.of());
+        assertThat(ids(run.saw)).contains(his).doesNotContain(other);
+        RunningJob.ok(decide(reviewer, other, "APPROVED", ""));
+        assertThat(ids(run.saw)).contains(his, other);
+        assertThat(ids(run.watch)).contains(other).doesNotContain(his);
+    }
+
+    private List<String> ids(SignedIn who) throws Exception {
+        return run.calls.call(who, "GET", "/api/lessons", null).body().findValuesAsText("id");
     }
 
     @Test

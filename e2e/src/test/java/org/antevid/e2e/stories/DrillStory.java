@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import org.antevid.e2e.pages.Keys;
 import org.antevid.e2e.pages.Looked;
 import org.junit.jupiter.api.Order;
@@ -86,6 +87,10 @@ class DrillStory extends DemoStory {
         guest.getByText("think", new Page.GetByTextOptions().setExact(true)).click();
         assertThat(guest.locator("dl")).containsText("two sides at right angles");
         Looked.at(guest, "drill-lean");
+        for (String mistyped : List.of("/bind?level=9&seed=7&n=1", "/knots?level=1&seed=7&n=1")) {
+            opens(mistyped);
+            assertThat(guest.getByRole(AriaRole.ALERT)).containsText("There is no such exercise");
+        }
         assertThat(browsers.errors()).as("uncaught errors in the pages").isEmpty();
     }
 }

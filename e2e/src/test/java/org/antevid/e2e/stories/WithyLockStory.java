@@ -1029,7 +1029,9 @@ class WithyLockStory {
         imre.stage(7);
         Locator told = imre.region("Remember from other jobs");
         assertThat(told).containsText("from Quern Mill Yard");
-        told.getByText("It helped").first().click();
+        told.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("It helped"))
+                .first()
+                .click();
         assertThat(told).containsText("said: it helped");
         imre.page.locator("header a.job").click();
         assertThat(imre.page.locator("a.card").filter(new Locator.FilterOptions().setHasText("Osier Cut")))

@@ -116,10 +116,10 @@ public class LessonController {
         lessons.used(job, lesson, u.helped, me);
     }
 
-    /** All lessons of the house, the newest first. */
+    /** The lessons of the house, the newest first; crew see those that stand and their own. */
     @GetMapping("/api/lessons")
     List<LessonView> all(@AuthenticationPrincipal SignedIn me) {
-        return lessons.all().stream().map(l -> LessonView.of(l, me)).toList();
+        return lessons.seenBy(me).stream().map(l -> LessonView.of(l, me)).toList();
     }
 
     /** Approves, declines or retires a lesson: reviewers and the owner, never the one who proposed it. */
