@@ -3165,7 +3165,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** All lessons of the house, the newest first. */
+        /** The lessons of the house, the newest first; crew see those that stand and their own. */
         get: operations["lessonAll"];
         put?: never;
         post?: never;

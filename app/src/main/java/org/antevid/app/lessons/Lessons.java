@@ -154,6 +154,16 @@ public class Lessons implements LearnedChecks {
                 .toList();
     }
 
+    /** @return what this person may read: crew see what stands and what they proposed themselves */
+    @Transactional(readOnly = true)
+    public List<Known> seenBy(SignedIn me) {
+        return all().stream()
+                .filter(l -> me.office() != Office.CREW
+                        || l.state == LessonState.STANDS
+                        || l.proposedById.equals(me.personId()))
+                .toList();
+    }
+
     private Known known(LessonEntity l, String job, List<LessonDecisionEntity> decided, List<LessonUseEntity> used) {
         LessonState state =
                 LessonState.after(decided.stream().map(d -> d.decision).toList());
