@@ -202,7 +202,7 @@ class LessonServerTest {
         told(12);
         JsonNode from = review(run.saw).at("/learnFrom/0");
         assertThat(from.get("stem").asText()).isEqualTo("S1");
-        assertThat(from.at("/work/species/species").asText()).isEqualTo("QUERCUS");
+        assertThat(from.get("work").at("/species/species").asText()).isEqualTo("QUERCUS");
         JsonNode first = from.at("/causes/0");
         assertThat(first.get("cause").asText()).isEqualTo("HINGE_UNEVEN");
         assertThat(first.get("stands").asBoolean()).isTrue();
