@@ -24,11 +24,7 @@ export default function ReviewPanel({ job }: PanelProps) {
   const queries = useQueryClient();
   useOutbox(
     job,
-    useCallback(
-      () =>
-        Promise.all(['review', 'lessons'].map((what) => queries.invalidateQueries({ queryKey: ['job', job, what] }))),
-      [job, queries],
-    ),
+    useCallback(() => queries.invalidateQueries({ queryKey: ['job', job, 'review'] }), [job, queries]),
   );
   const [correcting, setCorrecting] = useState('');
   const told = review?.told ?? [];

@@ -132,6 +132,19 @@ class LessonServerTest {
         assertThat(run.run(run.saw).at("/step/cuts/0/key").asText()).isNotEqualTo("lesson-" + id);
     }
 
+    /** Whether it helped is known once the stem is down; what is narrowed to its species is told there still. */
+    @Test
+    void aLessonIsSaidToHaveHelpedAfterTheFall() throws Exception {
+        String id = propose(run.leader, Map.of("species", "QUERCUS", "becomes", "REMINDER"));
+        RunningJob.ok(decide(reviewer, id, "APPROVED", ""));
+        run.briefed(run.saw);
+        run.going(run.saw);
+        int open = run.run(run.leader).at("/step/openTicks").asInt();
+        RunningJob.ok(run.on(run.leader, "POST", "/run/done", Map.of("openTicks", open, "unticked", "DONE")));
+        RunningJob.ok(run.on(run.leader, "POST", "/lessons/" + id + "/uses", Map.of("helped", true)));
+        assertThat(lesson(id).get("helped").asInt()).isEqualTo(1);
+    }
+
     /** What is approved meanwhile ends no go and asks for no new briefing. */
     @Test
     void aLessonApprovedWhileAnotherJobRunsDoesNotStopIt() throws Exception {

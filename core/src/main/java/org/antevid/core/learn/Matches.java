@@ -25,9 +25,13 @@ public record Matches(
      */
     public record Work(Species species, Condition wood, Optional<Means.Kind> means, Optional<School> school) {}
 
-    /** @return the cutting of this stem as it is planned; empty of one that is kept or no longer stands whole */
+    /**
+     * One that is down still tells: whether a lesson helped is said after the fall.
+     *
+     * @return the cutting of this stem as it is or was planned; empty of one that is kept
+     */
     public static Optional<Work> work(StemReading stem, Optional<LayChoice> choice) {
-        return stem.toBeKept() || stem.state().gone()
+        return stem.toBeKept()
                 ? Optional.empty()
                 : Optional.of(new Work(
                         stem.species(),
