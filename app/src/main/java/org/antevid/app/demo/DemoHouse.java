@@ -7,6 +7,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.antevid.app.house.Kits;
 import org.antevid.app.people.Office;
@@ -70,16 +71,24 @@ class DemoHouse {
         return people.signed(named(name).id());
     }
 
-    /** Does something in somebody's name. */
-    void as(String name, Runnable deed) {
+    /** @return what came of something done in somebody's name */
+    <T> T by(String name, Supplier<T> deed) {
         Authentication before = SecurityContextHolder.getContext().getAuthentication();
         SecurityContextHolder.getContext()
                 .setAuthentication(new UsernamePasswordAuthenticationToken(signed(name), null, List.of()));
         try {
-            deed.run();
+            return deed.get();
         } finally {
             SecurityContextHolder.getContext().setAuthentication(before);
         }
+    }
+
+    /** The same with nothing to come of it. */
+    void as(String name, Runnable deed) {
+        by(name, () -> {
+            deed.run();
+            return name;
+        });
     }
 
     /** @return the crew without its leader */

@@ -129,45 +129,41 @@ class PastDays {
         LocalDate day =
                 LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()).minusDays(past.daysAgo());
         Instant morning = day.atTime(8, 0).atZone(ZoneId.systemDefault()).toInstant();
-        List<String> job = new ArrayList<>();
-        clock.at(morning, () -> house.as(DemoHouse.LEADER, () -> job.add(plan(past, day))));
-        clock.at(morning.plus(Duration.ofMinutes(100)), () -> house.as(DemoHouse.LEADER, () -> brief(job.get(0))));
+        String job = clock.asOf(morning, () -> house.by(DemoHouse.LEADER, () -> plan(past, day)));
+        clock.at(morning.plus(Duration.ofMinutes(100)), () -> house.as(DemoHouse.LEADER, () -> brief(job)));
         Instant free = morning.plus(FIRST_GO);
         for (int i = 0; i < past.falls().size(); i++) {
-            Instant go = lull(job.get(0), free);
+            Instant go = lull(job, free);
             free = go.plus(Duration.ofMinutes(STEP_MIN));
             String label = "S" + (i + 1);
             PastFall fall = past.falls().get(i);
-            clock.at(go, () -> house.as(DemoHouse.LEADER, () -> go(job.get(0))));
-            clock.at(go.plus(Duration.ofMinutes(11)), () -> house.as(DemoHouse.LEADER, () -> down(job.get(0))));
+            clock.at(go, () -> house.as(DemoHouse.LEADER, () -> go(job)));
+            clock.at(go.plus(Duration.ofMinutes(11)), () -> house.as(DemoHouse.LEADER, () -> down(job)));
             fall.told()
                     .ifPresent(t -> clock.at(
                             go.plus(Duration.ofMinutes(16)),
-                            () -> house.as(fall.sawyer(), () -> told(job.get(0), label, fall, t))));
+                            () -> house.as(fall.sawyer(), () -> told(job, label, fall, t))));
         }
         Instant evening = morning.plus(Duration.ofHours(9));
         clock.at(
                 evening,
                 () -> house.as(DemoHouse.LEADER, () -> {
-                    past.lessons().forEach(l -> learn(job.get(0), l));
-                    judgement.closeJob(job.get(0));
-                    house.as(DemoHouse.REVIEWER, () -> signOffs.sign(job.get(0), house.signed(DemoHouse.REVIEWER)));
+                    past.lessons().forEach(l -> learn(job, l));
+                    judgement.closeJob(job);
+                    house.as(DemoHouse.REVIEWER, () -> signOffs.sign(job, house.signed(DemoHouse.REVIEWER)));
                 }));
     }
 
     /** @return when the gusts are next beneath the limit of the step: they wait for it */
     private Instant lull(String job, Instant from) {
-        double[] limitMs = new double[1];
-        boolean[] calm = new boolean[1];
-        clock.at(from, () -> limitMs[0] = runs.facts(job).gustLimitMs());
+        double limitMs = clock.asOf(from, () -> runs.facts(job).gustLimitMs());
         for (int minute = 0; minute < LONGEST_WAIT_MIN; minute++) {
             Instant at = from.plus(Duration.ofMinutes(minute));
-            clock.at(at, () -> calm[0] = anemometer.now().gustMs().high() <= limitMs[0]);
-            if (calm[0]) {
+            if (clock.asOf(at, () -> anemometer.now().gustMs().high()) <= limitMs) {
                 return at;
             }
         }
-        throw new IllegalStateException("no lull beneath " + limitMs[0] + " m/s on " + from);
+        throw new IllegalStateException("no lull beneath " + limitMs + " m/s on " + from);
     }
 
     /** Proposed by who learned it, in the evening; approved by the reviewer, declined by nobody. */

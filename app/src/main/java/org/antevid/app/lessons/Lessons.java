@@ -256,15 +256,12 @@ public class Lessons implements LearnedChecks {
             throw new NotAllowed(Message.of(Answer.WHO_DECIDES_LESSON));
         }
         LessonDecisionEntity d = new LessonDecisionEntity();
-        d.id = UUID.randomUUID().toString();
+        d.said(who, clock.instant());
         d.lessonId = lessonId;
         d.decision = decision;
         d.reason = decision == LessonState.Decision.APPROVED
                 ? reason.strip()
                 : Require.text(reason, LONGEST_REASON, "reason");
-        d.at = clock.instant();
-        d.byId = who.personId();
-        d.byName = who.name();
         decisions.saveAndFlush(d);
         log.write(
                 l.jobId,
@@ -282,13 +279,10 @@ public class Lessons implements LearnedChecks {
             throw new NotThere();
         }
         LessonUseEntity u = new LessonUseEntity();
-        u.id = UUID.randomUUID().toString();
+        u.said(who, clock.instant());
         u.lessonId = lessonId;
         u.jobId = jobId;
         u.helped = helped;
-        u.at = clock.instant();
-        u.byId = who.personId();
-        u.byName = who.name();
         uses.saveAndFlush(u);
         jobs.touched(jobId, Change.REVIEW);
     }

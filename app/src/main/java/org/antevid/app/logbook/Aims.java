@@ -5,7 +5,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.UUID;
 import org.antevid.app.crew.Crews;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.JobCache;
@@ -157,16 +156,13 @@ public class Aims implements PastFalls {
             throw new RefusedInput("MISSING", "falls", Message.of(Answer.TOO_FEW_FALLS_TO_NARROW));
         }
         AimDecisionEntity d = new AimDecisionEntity();
-        d.id = UUID.randomUUID().toString();
+        d.said(who, clock.instant());
         d.jobId = jobId;
         d.personId = c.record().personId();
         d.taken = take;
         d.falls = c.with().falls();
         d.tableDeg = c.with().tableDeg();
         d.blendedDeg = c.with().blendedDeg();
-        d.at = clock.instant();
-        d.byId = who.personId();
-        d.byName = who.name();
         decisions.saveAndFlush(d);
         jobs.touched(jobId, Change.LAY);
     }

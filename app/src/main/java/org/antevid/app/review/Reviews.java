@@ -42,7 +42,6 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.run.LogWords;
 import org.antevid.core.site.Spot;
-import org.antevid.core.stem.Condition;
 import org.antevid.words.Answer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -272,7 +271,7 @@ public class Reviews {
         return briefed(jobId, label).flatMap(b -> b.plan().stem(label)).flatMap(part -> part.lay()
                 .map(lay -> new Matches.Work(
                         part.species(),
-                        lay.spread().map(PlanDocument.SpreadPart::wood).orElse(Condition.SOUND),
+                        lay.spread().map(PlanDocument.SpreadPart::wood),
                         Optional.of(lay.means()),
                         Optional.of(lay.school()))));
     }

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
 /**
@@ -17,16 +18,17 @@ public class HouseClock extends Clock {
     /**
      * @param at the time it is while this runs
      * @param deed what is done then, on this thread
+     * @return what came of it
      * @throws IllegalArgumentException when that time is still to come: nothing is dated ahead
      */
-    public void at(Instant at, Runnable deed) {
+    public <T> T asOf(Instant at, Supplier<T> deed) {
         if (at.isAfter(Instant.now())) {
             throw new IllegalArgumentException("at: " + at + " is still to come");
         }
         Instant before = then.get();
         then.set(at);
         try {
-            deed.run();
+            return deed.get();
         } finally {
             if (before == null) {
                 then.remove();
@@ -34,6 +36,14 @@ public class HouseClock extends Clock {
                 then.set(before);
             }
         }
+    }
+
+    /** The same with nothing to come of it. */
+    public void at(Instant at, Runnable deed) {
+        asOf(at, () -> {
+            deed.run();
+            return at;
+        });
     }
 
     @Override

@@ -21,9 +21,11 @@ public record Matches(
     /**
      * A stem that is to be cut.
      *
-     * @param means empty while no lay is chosen: what is not known yet rules nothing out
+     * @param wood of the hinge; what is not known rules nothing out, here and in what follows
+     * @param means empty while no lay is chosen
      */
-    public record Work(Species species, Condition wood, Optional<Means.Kind> means, Optional<School> school) {}
+    public record Work(
+            Species species, Optional<Condition> wood, Optional<Means.Kind> means, Optional<School> school) {}
 
     /**
      * One that is down still tells: whether a lesson helped is said after the fall.
@@ -35,7 +37,7 @@ public record Matches(
                 ? Optional.empty()
                 : Optional.of(new Work(
                         stem.species(),
-                        choice.map(c -> stem.hingeWood(c.layDeg())).orElseGet(stem::hingeWood),
+                        Optional.of(choice.map(c -> stem.hingeWood(c.layDeg())).orElseGet(stem::hingeWood)),
                         choice.map(c -> c.means().kind()),
                         choice.map(LayChoice::school)));
     }
@@ -44,7 +46,7 @@ public record Matches(
     public boolean fits(Work w) {
         return species.filter(s -> s != w.species && w.species != Species.UNKNOWN)
                         .isEmpty()
-                && wood.filter(c -> c != w.wood).isEmpty()
+                && wood.filter(c -> w.wood.filter(x -> x != c).isPresent()).isEmpty()
                 && means.filter(m -> w.means.filter(x -> x != m).isPresent()).isEmpty()
                 && school.filter(s -> w.school.filter(x -> x != s).isPresent()).isEmpty();
     }

@@ -60,7 +60,7 @@ class LearnTest {
         for (int i = 0; i < 2000; i++) {
             Matches.Work w = new Matches.Work(
                     one(random, Species.values()),
-                    one(random, Condition.values()),
+                    maybe(random, Condition.values()),
                     maybe(random, Means.Kind.values()),
                     maybe(random, School.values()));
             Matches m = new Matches(
@@ -84,14 +84,28 @@ class LearnTest {
     void whatIsNotKnownYetRulesNothingOut() {
         Matches poplarByWedges = new Matches(
                 Optional.of(Species.POPULUS), Optional.empty(), Optional.of(Means.Kind.WEDGES), Optional.empty());
-        assertThat(poplarByWedges.fits(
-                        new Matches.Work(Species.UNKNOWN, Condition.SOUND, Optional.empty(), Optional.empty())))
+        assertThat(poplarByWedges.fits(new Matches.Work(
+                        Species.UNKNOWN, Optional.of(Condition.SOUND), Optional.empty(), Optional.empty())))
                 .isTrue();
-        assertThat(poplarByWedges.fits(
-                        new Matches.Work(Species.QUERCUS, Condition.SOUND, Optional.empty(), Optional.empty())))
+        assertThat(poplarByWedges.fits(new Matches.Work(
+                        Species.QUERCUS, Optional.of(Condition.SOUND), Optional.empty(), Optional.empty())))
                 .isFalse();
         assertThat(poplarByWedges.fits(new Matches.Work(
-                        Species.POPULUS, Condition.SOUND, Optional.of(Means.Kind.LEVER), Optional.empty())))
+                        Species.POPULUS,
+                        Optional.of(Condition.SOUND),
+                        Optional.of(Means.Kind.LEVER),
+                        Optional.empty())))
+                .isFalse();
+    }
+
+    @Test
+    void woodThatNobodyKnowsHidesNoLesson() {
+        Matches decayed =
+                new Matches(Optional.empty(), Optional.of(Condition.DECAYED), Optional.empty(), Optional.empty());
+        assertThat(decayed.fits(new Matches.Work(Species.FAGUS, Optional.empty(), Optional.empty(), Optional.empty())))
+                .isTrue();
+        assertThat(decayed.fits(new Matches.Work(
+                        Species.FAGUS, Optional.of(Condition.SOUND), Optional.empty(), Optional.empty())))
                 .isFalse();
     }
 

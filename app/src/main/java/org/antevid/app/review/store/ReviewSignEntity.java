@@ -1,24 +1,16 @@
 package org.antevid.app.review.store;
 
 import jakarta.persistence.Entity;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import java.time.Instant;
+import org.antevid.app.people.SaidByEntity;
 
-/** That a job was reviewed, with what was missing then. Lines are added, never changed. */
+/** That a job was reviewed, with what was missing then. */
 @Entity
 @Table(name = "review_sign")
 @SuppressWarnings("NullAway.Init")
-public class ReviewSignEntity {
-    @Id
-    public String id;
-
+public class ReviewSignEntity extends SaidByEntity {
     public String jobId;
 
     /** Messages, as they are kept everywhere. */
     public String missing;
-
-    public Instant at;
-    public String byId;
-    public String byName;
 }

@@ -145,7 +145,7 @@ public class ReviewController {
                 o.stem(),
                 new WorkView(
                         new SpeciesChoice(w.species(), said(w.species())),
-                        Optional.of(new WoodChoice(w.wood(), said(w.wood()))),
+                        w.wood().map(x -> new WoodChoice(x, said(x))),
                         w.means().map(m -> new MeansChoice(m, said(m))),
                         w.school().map(x -> new SchoolChoice(x, said(x)))),
                 Support.of(o.explained(), o.measured().control()).stream()
