@@ -24,10 +24,10 @@ export function LearnForm({ job, from, done }: { job: string; from?: From; done:
   const title = from ? t('learn.of', { stem: from.stem }) : t('learn.ofJob');
   const waits = out.unsent.some((u) => u.key === key);
   const refused = out.refused[key];
-  const first = from?.causes[0].stands ? from.causes[0] : undefined;
-  const [cause, setCause] = useState<Cause | undefined>(first);
+  // nobody's word is put into their mouth: the causes that something stands behind are only the first of the list
+  const [cause, setCause] = useState<Cause>();
   const [sure, setSure] = useState(false);
-  const [idea, setIdea] = useState<string>(first?.ideas[0]?.idea ?? OWN);
+  const [idea, setIdea] = useState<string>(OWN);
   const [words, setWords] = useState('');
   const [becomes, setBecomes] = useState<Becomes>('REMINDER');
   const [where, setWhere] = useState<Part[]>([]);
@@ -83,8 +83,15 @@ export function LearnForm({ job, from, done }: { job: string; from?: From; done:
                 placeholder={t('learn.notSaid')}
                 onChange={take}
                 classNames={{ popup: { root: css.causes } }}
-                options={from.causes.map((c) => ({ value: c.cause, label: saying(t, c) }))}
+                options={from.causes.map((c) => ({ value: c.cause, label: c.words, behind: behind(t, c) }))}
+                optionRender={(o) => (
+                  <>
+                    {o.data.label}
+                    {o.data.behind && <small className={css.behind}>{o.data.behind}</small>}
+                  </>
+                )}
               />
+              {cause && behind(t, cause) && <p>{behind(t, cause)}</p>}
             </Form.Item>
             <Form.Item label={t('learn.sure')}>
               <Segmented
@@ -184,10 +191,12 @@ function valueOf(from: From, part: Part): string | undefined {
   }
 }
 
-const saying = (t: ReturnType<typeof useWords>, c: Cause): string =>
-  t('learn.saying', {
-    words: c.words,
-    deg: c.share?.said.deg ?? 'none',
-    side: (c.share?.deg ?? 0) >= 0 ? 'right' : 'left',
-    says: c.share?.saying.words ?? '',
-  });
+/** What stands behind a cause; empty where only people can tell. */
+const behind = (t: ReturnType<typeof useWords>, c: Cause): string =>
+  c.share
+    ? t('learn.behind', {
+        deg: c.share.said.deg,
+        side: c.share.deg >= 0 ? 'right' : 'left',
+        says: c.share.saying.words,
+      })
+    : '';

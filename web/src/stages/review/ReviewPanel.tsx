@@ -3,7 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useCallback, useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { useReview } from '../../api/job';
+import { useJob, useReview } from '../../api/job';
 import { useOutbox } from '../../api/outbox';
 import type { PanelProps } from '../stage';
 import { FallForm } from '../../app/FallForm';
@@ -13,6 +13,8 @@ import { clock } from '../../units/format';
 import { Learn } from '../../lessons/Learn';
 import { LessonList } from '../../lessons/LessonList';
 import { useLessons } from '../../lessons/Told';
+import '../../words/pages';
+import { useWords } from '../../words/words';
 import { Missing, SignOff } from './SignOff';
 import { Shares } from './Shares';
 import { msg } from './words';
@@ -37,7 +39,7 @@ export default function ReviewPanel({ job }: PanelProps) {
           <p className="empty">{msg('nothingIsFelledYet')}</p>
         )}
         {review && <Missing standing={review.standing} />}
-        {review && unmeasured.map((label) => <FallForm key={label} job={job} label={label} review={review} />)}
+        {review && unmeasured.map((label) => <Unmeasured key={label} job={job} label={label} review={review} />)}
         {review?.outcomes.map((o) => {
           const label = o.outcome.stem;
           const correct = correcting === label;
@@ -70,6 +72,20 @@ export default function ReviewPanel({ job }: PanelProps) {
         {review && <SignOff job={job} standing={review.standing} />}
       </div>
     </>
+  );
+}
+
+/** Asked at once while the job is at hand; of a closed one only by who wants to. */
+function Unmeasured({ job, label, review }: { job: string; label: string; review: Schemas['ReviewView'] }) {
+  const t = useWords();
+  const closed = useJob(job).data?.closed ?? false;
+  const [asked, setAsked] = useState(false);
+  return closed && !asked ? (
+    <Button size="large" block onClick={() => setAsked(true)}>
+      {t('fall.tell', { stem: label })}
+    </Button>
+  ) : (
+    <FallForm job={job} label={label} review={review} />
   );
 }
 

@@ -44,11 +44,9 @@ export function SignOff({ job, standing }: { job: string; standing: Standing }) 
           })}
         </p>
       ))}
-      <p>
-        <a href={`/api/jobs/${job}/review/review.pdf`} download>
-          {msg('onPaper')}
-        </a>
-      </p>
+      <Button size="large" block href={`/api/jobs/${job}/review/review.pdf`} download>
+        {msg('onPaper')}
+      </Button>
       {refused}
       {standing.maySign && (
         <Button type="primary" size="large" block loading={sending} onClick={sign}>

@@ -992,7 +992,10 @@ class WithyLockStory {
     void lessonsAreProposedApprovedAndTold() {
         his.getByText("Say why, and propose a lesson").click();
         Locator learn = his.getByLabel("S1: why, and what to learn");
-        assertThat(learn).containsText("notch line off the lay: 2.1° to the right, agrees with the miss");
+        learn.getByRole(AriaRole.COMBOBOX).click();
+        his.locator(".ant-select-item-option").first().click();
+        assertThat(learn).containsText("notch line off the lay");
+        assertThat(learn).containsText("2.1° right by the stump, agrees with the miss");
         learn.getByText("Both face cuts meet in one line").click();
         Looked.at(his, "phone-learn");
         learn.getByText("Propose it").click();
