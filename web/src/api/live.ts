@@ -19,6 +19,7 @@ const MAKES_OLD: Record<string, string[]> = {
   PLACE: ['place', 'surroundings', 'job', 'lays', 'tangle', 'danger', 'verdicts', 'depends', 'missing', ...PLAN],
   STEM: [
     'stems',
+    'corrections',
     'review',
     'photos',
     'voice',
@@ -31,15 +32,15 @@ const MAKES_OLD: Record<string, string[]> = {
     'missing',
     ...PLAN,
   ],
-  LAY: ['lays', 'aim', 'tangle', 'danger', 'depends', 'verdicts', ...PLAN],
+  LAY: ['lays', 'corrections', 'tangle', 'danger', 'depends', 'verdicts', ...PLAN],
   TANGLE: ['tangle', 'stems', 'lays', 'danger', 'depends', 'verdicts', 'missing', ...PLAN],
-  CREW: ['steps', 'aim', 'missing', ...PLAN],
+  CREW: ['steps', 'corrections', 'missing', ...PLAN],
   PLAN: PLAN,
   BRIEF: ['briefings', 'card', 'run', 'visitors'],
   SHOWN: ['shown'],
   RUN: ['run', 'visitors'],
   HOLD: ['hold', 'run'],
-  REVIEW: ['review', 'lessons'],
+  REVIEW: ['review', 'lessons', 'records'],
 };
 
 /** A hold takes the go away before anybody asks; only the readiness of all is void with it. */

@@ -20,7 +20,8 @@ export type UnsentKind =
   | 'photo'
   | 'voice'
   | 'outcome'
-  | 'lesson';
+  | 'lesson'
+  | 'record';
 
 /** One write that waits to be sent; its id makes it one, however often it goes out. */
 export type Unsent = {

@@ -50,6 +50,7 @@ const AFTER: Record<UnsentKind, string[]> = {
   voice: ['voice'],
   outcome: ['review'],
   lesson: ['lessons'],
+  record: ['records'],
 };
 const LINK: Partial<Record<Connection, string>> = { asking: 'link.asking', lost: 'link.lost' };
 

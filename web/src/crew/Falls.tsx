@@ -4,6 +4,7 @@ import { useReview } from '../api/job';
 import { FallForm } from '../app/FallForm';
 import { Mark } from '../figures/Mark';
 import { Learn } from '../lessons/Learn';
+import { Records } from '../records/Records';
 import '../words/pages';
 import { useWords } from '../words/words';
 
@@ -42,6 +43,9 @@ export default function Falls({ job }: { job: string }) {
           </div>
         );
       })}
+      <div className="c">
+        <Records job={job} />
+      </div>
     </>
   );
 }

@@ -1155,6 +1155,60 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/records": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Near misses, damage and weights of a job, the oldest first. */
+        get: operations["recordRecords"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/records/incidents": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Tells a near miss or damage; anybody on the job may, also when it is closed.
+         * @description Tells a near miss or damage; anybody on the job may, also when it is closed. Nobody is named.
+         */
+        post: operations["recordIncident"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/records/weights": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Writes down what a piece weighed; anybody on the job may. */
+        post: operations["recordWeight"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/review": {
         parameters: {
             query?: never;
@@ -1805,17 +1859,33 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/stems/{stem}/aim": {
+    "/api/jobs/{job}/stems/{stem}/corrections": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** What earlier falls of whoever is to cut this stem say of its lay. */
-        get: operations["aimAim"];
-        /** Uses them in this job's plan, or no longer; each decision stays readable. */
-        put: operations["aimDecide"];
+        /** What the house has measured before that bears on this stem; empty where that is nothing. */
+        get: operations["correctionCorrections"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/corrections/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Uses it in this job's plan, or no longer; each decision stays readable. */
+        put: operations["correctionDecide"];
         post?: never;
         delete?: never;
         options?: never;
@@ -4458,9 +4528,6 @@ export interface components {
             why: "NO_STEP" | "HOLD" | "SIGNAL" | "NO_BRIEFING" | "PLAN_CHANGED" | "STOP" | "SECOND_OPINION" | "CAUTION" | "NOT_SIGNED" | "NOT_READY" | "NOT_DONE" | "FIRST" | "ASK_AGAIN" | "GUST" | "WIND_SILENT" | "WATCH" | "VISITOR" | "LOOK_AGAIN" | "CLOSED";
             words: string;
         };
-        AimAnswer: {
-            aim?: components["schemas"]["AimView"];
-        };
         AimRequest: {
             landmark: components["schemas"]["Spot"];
             /**
@@ -4468,28 +4535,6 @@ export interface components {
              * @description right of it positive, at its distance
              */
             offM: number;
-        };
-        /** @description What earlier falls of whoever cuts a stem say of its lay. */
-        AimView: {
-            decided: components["schemas"]["DecisionView"][];
-            learned: components["schemas"]["SpreadAimRecordLearned"];
-            /**
-             * Format: double
-             * @description kept clear if it were decided the other way
-             */
-            otherwiseRingM: number;
-            pull?: components["schemas"]["PullView"];
-            /** Format: double */
-            ringM: number;
-            /** @description Its quantities in the reader's units, each rounded to the side it says */
-            said: {
-                /** @description distance, up */
-                otherwiseRingM: string;
-                /** @description distance, up */
-                ringM: string;
-            };
-            sawyer: string;
-            wider: boolean;
         };
         /** @description How the lay is sighted. */
         AimingView: {
@@ -5309,7 +5354,7 @@ export interface components {
             at: string;
             by: string;
             /** Format: int32 */
-            falls: number;
+            measured: number;
             taken: boolean;
         };
         DefectChoice: {
@@ -6296,6 +6341,41 @@ export interface components {
             /** Format: int64 */
             version?: number;
         };
+        /** @description What the house has measured before, beside the plan of this stem. */
+        HouseCorrectionView: {
+            /**
+             * Format: double
+             * @description the same with what was measured
+             */
+            becomes: number;
+            decided: components["schemas"]["DecisionView"][];
+            /** @description what it does to this plan */
+            effect?: string;
+            /** @enum {string} */
+            kind: "SPREAD" | "CONTROL_LOST" | "STEM_MASS" | "CROWN_MASS";
+            /** @description whether a person may take it */
+            mayBeTaken: boolean;
+            /**
+             * Format: int32
+             * @description how many falls or weights it rests on
+             */
+            measured: number;
+            /** @description what it rests on, in words */
+            of: string;
+            /** @description what it makes of the table's value */
+            says: string;
+            /** @description beside it, never applied */
+            told?: string;
+            /** @description whether it is in use, and why */
+            use: string;
+            /** @description whether the plan rests on it */
+            used: boolean;
+            /**
+             * Format: double
+             * @description of the tables: sigma in degrees, chance 0..1, or 1 of a mass
+             */
+            was: number;
+        };
         /** @description The rules in force, and what each number rests on. */
         HouseView: {
             /** Format: double */
@@ -6333,6 +6413,33 @@ export interface components {
             rows: number;
             /** Format: int32 */
             unchanged: number;
+        };
+        IncidentRequest: {
+            /** @enum {string} */
+            couldBe: "FIRST_AID" | "DAYS_OFF" | "LASTING" | "DEADLY";
+            /** @enum {string} */
+            kind: "NEAR_MISS" | "DAMAGE";
+            stem?: string;
+            /** @description needed of damage: what was hit */
+            struck?: string;
+            words: string;
+        };
+        /** @description What nearly hurt somebody, or broke something; it names nobody. */
+        IncidentView: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            couldBe: "FIRST_AID" | "DAYS_OFF" | "LASTING" | "DEADLY";
+            /** @enum {string} */
+            kind: "NEAR_MISS" | "DAMAGE";
+            /**
+             * Format: int32
+             * @description of what could have been of it, 1 to 4
+             */
+            level: number;
+            stem?: string;
+            struck?: string;
+            words: string;
         };
         InkView: {
             closed: boolean;
@@ -6727,6 +6834,29 @@ export interface components {
             causes: components["schemas"]["CauseView"][];
             stem: string;
             work: components["schemas"]["WorkView"];
+        };
+        /** @description Which of the house's own measurements the plan rested on, each with how many; 0 where it did not. */
+        LearnedPart: {
+            /**
+             * Format: int32
+             * @description of whoever cuts it, for the spread
+             */
+            aimFalls: number;
+            /**
+             * Format: int32
+             * @description weighed, of the species
+             */
+            crowns: number;
+            /**
+             * Format: int32
+             * @description weighed, of the species
+             */
+            logs: number;
+            /**
+             * Format: int32
+             * @description in such wood, for the chance that control is lost
+             */
+            woodFalls: number;
         };
         /** @description How the cutter gets away. */
         LeavingView: {
@@ -8181,15 +8311,6 @@ export interface components {
             redirect?: components["schemas"]["Spot"];
             winch: components["schemas"]["Spot"];
         };
-        PullView: {
-            /** Format: double */
-            deg: number;
-            /** @description Its quantities in the reader's units, each rounded to the side it says */
-            said: {
-                /** @description angle, nearest */
-                deg: string;
-            };
-        };
         PutInRequest: {
             /** @description of the steps that are wanted; none: all but those that are not wanted */
             keys: string[];
@@ -8313,6 +8434,25 @@ export interface components {
             /** @enum {string} */
             state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "READY_SEEN" | "NOT_READY_SEEN" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "STEP_TICKED" | "STEP_OPEN_AGAIN" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED" | "SURPRISED";
             who: string;
+        };
+        RecordChoice: {
+            value: string;
+            words: string;
+        };
+        /** @description What there is to choose from. */
+        RecordChoices: {
+            harms: components["schemas"]["RecordChoice"][];
+            kinds: components["schemas"]["RecordChoice"][];
+            parts: components["schemas"]["RecordChoice"][];
+            scales: components["schemas"]["RecordChoice"][];
+            stems: string[];
+            /** @description what stands on the site plan */
+            things: string[];
+        };
+        RecordsView: {
+            choices: components["schemas"]["RecordChoices"];
+            incidents: components["schemas"]["IncidentView"][];
+            weights: components["schemas"]["WeightView"][];
         };
         RehearsalRequest: {
             choice: components["schemas"]["ChoiceRequest"];
@@ -8863,34 +9003,9 @@ export interface components {
             /** Format: double */
             northM: number;
         };
-        /** @description What these falls say beside the table's value. */
-        SpreadAimRecordLearned: {
-            /**
-             * Format: double
-             * @description the same, with the falls
-             */
-            blendedDeg: number;
-            /** Format: int32 */
-            falls: number;
-            /** @description whether a person may take it: always what is wider, from eight falls what is narrower */
-            mayBeTaken: boolean;
-            /** @description Its quantities in the reader's units, each rounded to the side it says */
-            said: {
-                /** @description angle, up */
-                blendedDeg: string;
-                /** @description angle, up */
-                tableDeg: string;
-            };
-            /**
-             * Format: double
-             * @description one sigma of whoever sights and cuts, by skill alone
-             */
-            tableDeg: number;
-            /** @description whether the plan rests on it */
-            used: boolean;
-        };
         /** @description What the spread of a lay was made of, so that a fall can be looked at afterwards. */
         SpreadPart: {
+            learned?: components["schemas"]["LearnedPart"];
             /**
              * Format: double
              * @description hinge to tip as expected
@@ -10304,6 +10419,72 @@ export interface components {
              * @description what one millimetre of lift moves the tip
              */
             tipPerMmM: number;
+        };
+        WeightRequest: {
+            /** @enum {string} */
+            by: "LOAD_CELL" | "LORRY_SCALE" | "CRANE";
+            /** Format: double */
+            fromM?: number;
+            /** @enum {string} */
+            part: "STEM" | "CROWN" | "WHOLE";
+            stem: string;
+            /** @description that a weight is right which lies far beside what was reckoned */
+            sure?: boolean;
+            /** Format: double */
+            toM?: number;
+            /** Format: double */
+            weightKg: number;
+        };
+        /** @description A piece on a scale. */
+        WeightView: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            by: "LOAD_CELL" | "LORRY_SCALE" | "CRANE";
+            /**
+             * Format: double
+             * @description lower end along the stem; of a log alone
+             */
+            fromM: number;
+            /**
+             * Format: double
+             * @description weighed over reckoned, less one: positive where it was heavier
+             */
+            more?: number;
+            /** @enum {string} */
+            part: "STEM" | "CROWN" | "WHOLE";
+            /**
+             * Format: double
+             * @description what the same piece was reckoned at; empty while diameter or height were not known
+             */
+            reckonedKg?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                fromM: string;
+                /** @description share, nearest */
+                more?: string;
+                /** @description mass, nearest */
+                reckonedKg?: string;
+                /** @description mass, up */
+                sigmaKg: string;
+                /** @description length, nearest */
+                toM: string;
+                /** @description mass, nearest */
+                weightKg: string;
+            };
+            /**
+             * Format: double
+             * @description one sigma of the scale's reading
+             */
+            sigmaKg: number;
+            species: string;
+            stem: string;
+            /** Format: double */
+            toM: number;
+            /** Format: double */
+            weightKg: number;
+            who: string;
         };
         WindNow: {
             /** Format: date-time */
@@ -15592,6 +15773,206 @@ export interface operations {
             };
         };
     };
+    recordRecords: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordsView"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    recordIncident: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["IncidentRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    recordWeight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeightRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     reviewReview: {
         parameters: {
             query?: never;
@@ -18274,7 +18655,7 @@ export interface operations {
             };
         };
     };
-    aimAim: {
+    correctionCorrections: {
         parameters: {
             query?: never;
             header?: never;
@@ -18292,7 +18673,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AimAnswer"];
+                    "application/json": components["schemas"]["HouseCorrectionView"][];
                 };
             };
             /** @description Nobody is signed in */
@@ -18315,13 +18696,14 @@ export interface operations {
             };
         };
     };
-    aimDecide: {
+    correctionDecide: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 job: string;
                 stem: string;
+                kind: "SPREAD" | "CONTROL_LOST" | "STEM_MASS" | "CROWN_MASS";
             };
             cookie?: never;
         };

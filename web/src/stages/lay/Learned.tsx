@@ -5,79 +5,62 @@ import { useAct } from '../../api/job';
 import { usePlanTools } from '../../plan/planTools';
 import { clock } from '../../units/format';
 import { msg } from './words';
+import css from './learned.module.css';
 
 type Props = { job: string; stem: string; leader: boolean };
+type Correction = Schemas['HouseCorrectionView'];
 
-/** What earlier falls of whoever cuts this stem say of its lay: used or not, and by whose word. */
+/** What the house has measured before that bears on this stem: used or not, and by whose word. */
 export function Learned({ job, stem, leader }: Props) {
   const { say } = usePlanTools();
   const act = useAct(job, say);
-  const aim = useQuery({
-    queryKey: ['job', job, 'aim', stem],
-    queryFn: () => data(api.GET('/api/jobs/{job}/stems/{stem}/aim', { params: { path: { job, stem } } })),
-  }).data?.aim;
-  if (!aim) return null;
-  const decide = (taken: boolean) =>
-    act(api.PUT('/api/jobs/{job}/stems/{stem}/aim', { params: { path: { job, stem } }, body: { taken } }));
+  const corrections = useQuery({
+    queryKey: ['job', job, 'corrections', stem],
+    queryFn: () => data(api.GET('/api/jobs/{job}/stems/{stem}/corrections', { params: { path: { job, stem } } })),
+  }).data;
+  if (!corrections?.length) return null;
+  const decide = (kind: Correction['kind'], taken: boolean) =>
+    void act(
+      api.PUT('/api/jobs/{job}/stems/{stem}/corrections/{kind}', {
+        params: { path: { job, stem, kind } },
+        body: { taken },
+      }),
+    );
   return (
-    <section aria-label={msg('earlierFalls')}>
+    <section aria-label={msg('measuredBefore')}>
       <h2>
-        {msg('earlierFallsOf', { sawyer: aim.sawyer })}{' '}
-        <span>{msg('fallsMeasured', { falls: aim.learned.falls })}</span>
+        {msg('measuredBefore')} <span>{msg('measuredBeforeWhy')}</span>
       </h2>
-      <Change aim={aim} />
-      {leader &&
-        (aim.learned.used ? (
-          <Button size="large" block onClick={() => void decide(false)}>
-            {msg('doNotUseThem')}
-          </Button>
-        ) : (
-          <Button size="large" block disabled={!aim.learned.mayBeTaken} onClick={() => void decide(true)}>
-            {msg('useThem')}
-          </Button>
-        ))}
-      {aim.decided.length > 0 && (
-        <ul className={'picks'}>
-          {aim.decided.map((d) => (
-            <li key={d.at} className="s">
-              {msg('decidedAim', { time: clock(d.at), who: d.by, taken: d.taken ? 'yes' : 'no', falls: d.falls })}
-            </li>
-          ))}
-        </ul>
-      )}
+      {corrections.map((c) => (
+        <section key={c.kind} className={css.correction} aria-label={c.of}>
+          <p>
+            <b>{c.says}</b>
+            {c.effect && `; ${c.effect}`}
+          </p>
+          <p>
+            {c.of}. {c.use} {c.told}
+          </p>
+          {leader && (c.used || c.mayBeTaken) && (
+            <Button size="large" block onClick={() => decide(c.kind, !c.used)}>
+              {msg(c.used ? 'doNotUseThem' : 'useThem')}
+            </Button>
+          )}
+          {c.decided.length > 0 && (
+            <ul className={css.decided}>
+              {c.decided.map((d) => (
+                <li key={d.at}>
+                  {msg('decidedAim', {
+                    time: clock(d.at),
+                    who: d.by,
+                    taken: d.taken ? 'yes' : 'no',
+                    falls: d.measured,
+                  })}
+                </li>
+              ))}
+            </ul>
+          )}
+        </section>
+      ))}
     </section>
-  );
-}
-
-function Change({ aim }: { aim: Schemas['AimView'] }) {
-  const { learned } = aim;
-  const [was, is] = learned.used
-    ? [aim.said.otherwiseRingM, aim.said.ringM]
-    : [aim.said.ringM, aim.said.otherwiseRingM];
-  return (
-    <>
-      <p>
-        <b className="n">
-          {learned.said.tableDeg} → {learned.said.blendedDeg}
-        </b>{' '}
-        {msg('spreadOfTheAim', { ring: was === is ? 'same' : 'moved', was: was ?? '', is: is ?? '' })}
-      </p>
-      <p>
-        {msg('howItIsUsed', {
-          how: learned.used
-            ? aim.wider
-              ? 'wider'
-              : 'narrower'
-            : learned.mayBeTaken
-              ? aim.wider
-                ? 'refused'
-                : 'offered'
-              : 'few',
-        })}
-      </p>
-      {aim.pull && (
-        <p>{msg('pullsToOneSide', { off: aim.pull.said.deg, side: aim.pull.deg > 0 ? 'right' : 'left' })}</p>
-      )}
-    </>
   );
 }

@@ -13,6 +13,7 @@ import { clock } from '../../units/format';
 import { Learn } from '../../lessons/Learn';
 import { LessonList } from '../../lessons/LessonList';
 import { useLessons } from '../../lessons/Told';
+import { Records } from '../../records/Records';
 import '../../words/pages';
 import { useWords } from '../../words/words';
 import { Missing, SignOff } from './SignOff';
@@ -69,6 +70,7 @@ export default function ReviewPanel({ job }: PanelProps) {
         })}
         {lessons && <LessonList lessons={lessons.learned} />}
         <Learn job={job} />
+        <Records job={job} />
         {review && <SignOff job={job} standing={review.standing} />}
       </div>
     </>

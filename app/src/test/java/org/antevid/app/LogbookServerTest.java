@@ -3,7 +3,10 @@ package org.antevid.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.MissingNode;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -37,6 +40,9 @@ class LogbookServerTest {
         run = new RunningJob(mvc, people);
         owner = run.calls.person("Ottoline Fenn", Office.OWNER, Set.of(Competence.values()));
     }
+
+    /** The store is shared: what was lost here would make the plans of other tests more careful. */
+    private static final String TAKEN_BACK = "the test is over";
 
     @BeforeEach
     void fell() throws Exception {
@@ -122,7 +128,7 @@ class LogbookServerTest {
         SignedIn perrin = run.calls.person("Perrin Ashlock", Office.CREW, Set.of(Competence.values()));
         run.briefed(perrin);
         JsonNode bare = lay();
-        assertThat(aim().has("aim")).as("nothing is known yet").isFalse();
+        assertThat(spread().isMissingNode()).as("nothing is known yet").isTrue();
         for (int i = 0; i < 3; i++) {
             if (i > 0) {
                 run.briefed(perrin);
@@ -131,33 +137,74 @@ class LogbookServerTest {
             done();
             told(perrin, 25, "KEPT", "");
         }
-        assertThat(aim().has("aim"))
+        assertThat(spread().isMissingNode())
                 .as("a stem is judged by what was known before it fell")
-                .isFalse();
+                .isTrue();
         run.briefed(perrin);
-        JsonNode learned = aim().get("aim");
-        assertThat(learned.at("/learned/falls").asInt()).isEqualTo(3);
-        assertThat(learned.at("/learned/used").asBoolean()).isTrue();
-        assertThat(learned.get("wider").asBoolean()).isTrue();
+        JsonNode learned = spread();
+        assertThat(learned.get("measured").asInt()).isEqualTo(3);
+        assertThat(learned.get("used").asBoolean()).isTrue();
+        assertThat(learned.get("becomes").asDouble())
+                .isGreaterThan(learned.get("was").asDouble());
         assertThat(sigma(lay())).isGreaterThan(sigma(bare));
         assertThat(run.on(perrin, "PUT", at(), Map.of("taken", false)).status())
                 .as("the leader decides")
                 .isEqualTo(403);
         RunningJob.ok(run.on(run.leader, "PUT", at(), Map.of("taken", false)));
-        assertThat(lay().get("control")).isEqualTo(bare.get("control"));
-        assertThat(aim().at("/aim/learned/used").asBoolean()).isFalse();
-        assertThat(aim().at("/aim/decided/0/by").asText()).isEqualTo(run.leader.name());
+        assertThat(sigma(lay())).isEqualTo(sigma(bare));
+        assertThat(spread().get("used").asBoolean()).isFalse();
+        assertThat(spread().at("/decided/0/by").asText()).isEqualTo(run.leader.name());
         RunningJob.ok(run.on(run.leader, "PUT", at(), Map.of("taken", true)));
         assertThat(sigma(lay())).isGreaterThan(sigma(bare));
-        assertThat(aim().at("/aim/decided")).hasSize(2);
+        assertThat(spread().get("decided")).hasSize(2);
     }
 
     private String at() {
-        return "/stems/" + run.stem + "/aim";
+        return corrections() + "/SPREAD";
     }
 
-    private JsonNode aim() throws Exception {
-        return run.on(run.leader, "GET", at(), null).body();
+    private String corrections() {
+        return "/stems/" + run.stem + "/corrections";
+    }
+
+    private JsonNode spread() throws Exception {
+        return correction("SPREAD");
+    }
+
+    private JsonNode correction(String kind) throws Exception {
+        for (JsonNode c : run.on(run.leader, "GET", corrections(), null).body()) {
+            if (c.get("kind").asText().equals(kind)) {
+                return c;
+            }
+        }
+        return MissingNode.getInstance();
+    }
+
+    /** Control lost, hung or pushed makes it likelier at once; what it was told of, and how many. */
+    @Test
+    void whatWasLostMakesTheNextPlanMoreCareful() throws Exception {
+        SignedIn orla = run.calls.person("Orla Penhale", Office.CREW, Set.of(Competence.values()));
+        List<String> lostOn = new ArrayList<>();
+        for (int i = 0; i < 3; i++) {
+            run.briefed(orla);
+            run.going(orla);
+            done();
+            told(orla, 25, "LOST", "");
+            lostOn.add(run.job);
+        }
+        run.briefed(orla);
+        JsonNode lost = correction("CONTROL_LOST");
+        assertThat(lost.get("used").asBoolean()).isTrue();
+        assertThat(lost.get("measured").asInt()).isGreaterThanOrEqualTo(3);
+        assertThat(lost.get("becomes").asDouble()).isGreaterThan(lost.get("was").asDouble());
+        RunningJob.ok(run.on(run.leader, "PUT", corrections() + "/CONTROL_LOST", Map.of("taken", false)));
+        assertThat(correction("CONTROL_LOST").get("used").asBoolean()).isFalse();
+        assertThat(correction("CONTROL_LOST").at("/decided/0/measured").asInt())
+                .isEqualTo(lost.get("measured").asInt());
+        for (String job : lostOn) {
+            run.job = job;
+            told(orla, 25, "KEPT", TAKEN_BACK);
+        }
     }
 
     private static double sigma(JsonNode lay) {
@@ -176,6 +223,7 @@ class LogbookServerTest {
         assertThat(f.get("aimed").asBoolean()).isFalse();
         JsonNode gone = book(run.saw, "?sawyer=" + run.saw.personId()).get("gone");
         assertThat(gone.get(0).get("control").asText()).isEqualTo("LOST");
+        told(40, "KEPT", TAKEN_BACK);
     }
 
     @Test

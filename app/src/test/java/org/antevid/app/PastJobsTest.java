@@ -2,6 +2,7 @@ package org.antevid.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -16,8 +17,11 @@ import org.antevid.app.logbook.Logbook;
 import org.antevid.app.logbook.store.FallLineEntity;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.records.Incidents;
+import org.antevid.app.records.Weighings;
 import org.antevid.app.trace.HouseClock;
 import org.antevid.core.outcome.Control;
+import org.antevid.core.outcome.Incident;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -49,12 +53,27 @@ class PastJobsTest {
     @Autowired
     private HouseClock clock;
 
+    @Autowired
+    private Incidents incidents;
+
+    @Autowired
+    private Weighings weighings;
+
     private SignedIn signed(String name) {
         return people.signed(people.named(name).orElseThrow().id());
     }
 
     private List<FallLineEntity> falls() {
         return logbook.seenBy(signed("Ottoline Fenn")).open();
+    }
+
+    @Test
+    void oneNearMissAndOneWeightAFifthOver() {
+        assertThat(incidents.all()).hasSize(1).first().satisfies(i -> assertThat(
+                        i.incident().kind())
+                .isEqualTo(Incident.Kind.NEAR_MISS));
+        assertThat(weighings.ratios()).hasSize(1).first().satisfies(r -> assertThat(r.weighedOverReckoned())
+                .isCloseTo(1.22, within(0.003)));
     }
 
     @Test

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.antevid.core.lay.spread.LaySpread;
+import org.antevid.core.lay.spread.PastWork;
 import org.antevid.core.lay.spread.ReleaseDrift;
 import org.antevid.core.lay.sweep.Arcs;
 import org.antevid.core.lay.sweep.LyingTree;
@@ -95,7 +95,7 @@ final class LaySums {
                         in.num("uneven_sigma_mm"),
                         numbers(in.list("history"), "history"),
                         in.num("prior_weight"),
-                        Optional.empty()),
+                        PastWork.NONE),
                 new LaySpread.Hinge(
                         in.num("hinge_length_m"),
                         in.num("hinge_thick_m"),

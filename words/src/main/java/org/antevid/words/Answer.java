@@ -162,6 +162,7 @@ public enum Answer implements Code {
     NOT_FELLED,
     WHY_CORRECTED,
     TIP_FAR,
+    WEIGHT_ODD,
     OFF_LAY,
     NO_LAY_BRIEFED,
     SEEN_OR_STOPPED,

@@ -108,6 +108,9 @@ public enum PaperWords implements Code {
     SHARE,
     LEARNED,
     LEARNED_LINE,
+    HAPPENED,
+    INCIDENT_LINE,
+    WEIGHT_LINE,
     REVIEW_SIGNED,
     SIGNED_THEN
 }

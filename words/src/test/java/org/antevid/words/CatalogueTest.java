@@ -184,6 +184,7 @@ class CatalogueTest {
                 "voice",
                 "pages/drills",
                 "lessons",
+                "records",
                 "app/FallForm.tsx",
                 "app/Stepper.tsx",
                 "app/Visitors.tsx",

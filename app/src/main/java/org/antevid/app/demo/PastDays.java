@@ -22,6 +22,8 @@ import org.antevid.app.people.SignedIn;
 import org.antevid.app.place.Form;
 import org.antevid.app.place.Places;
 import org.antevid.app.place.Surroundings;
+import org.antevid.app.records.Incidents;
+import org.antevid.app.records.Weighings;
 import org.antevid.app.review.Reviews;
 import org.antevid.app.review.SignOffs;
 import org.antevid.app.run.RunFacts;
@@ -38,7 +40,10 @@ import org.antevid.core.learn.Lesson;
 import org.antevid.core.learn.LessonState;
 import org.antevid.core.outcome.Foreseen;
 import org.antevid.core.outcome.StumpReading;
+import org.antevid.core.outcome.Weighed;
+import org.antevid.core.outcome.WeighedBy;
 import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.Rounding;
 import org.antevid.core.run.Against;
 import org.antevid.core.run.Unticked;
 import org.antevid.core.site.EmergencyCard;
@@ -47,6 +52,7 @@ import org.antevid.core.site.Permit;
 import org.antevid.core.site.Protection;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.MassPart;
 import org.antevid.core.stem.SightingKind;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemState;
@@ -80,6 +86,8 @@ class PastDays {
     private final Reviews reviews;
     private final SignOffs signOffs;
     private final Lessons lessons;
+    private final Incidents incidents;
+    private final Weighings weighings;
     private final Anemometer anemometer;
     private final HouseClock clock;
 
@@ -99,6 +107,8 @@ class PastDays {
             Reviews reviews,
             SignOffs signOffs,
             Lessons lessons,
+            Incidents incidents,
+            Weighings weighings,
             Anemometer anemometer,
             HouseClock clock) {
         this.house = house;
@@ -116,6 +126,8 @@ class PastDays {
         this.reviews = reviews;
         this.signOffs = signOffs;
         this.lessons = lessons;
+        this.incidents = incidents;
+        this.weighings = weighings;
         this.anemometer = anemometer;
         this.clock = clock;
     }
@@ -149,6 +161,8 @@ class PastDays {
                 evening,
                 () -> house.as(DemoHouse.LEADER, () -> {
                     past.lessons().forEach(l -> learn(job, l));
+                    past.incident().ifPresent(i -> incidents.tell(job, i, house.signed(DemoHouse.LOOKOUT)));
+                    past.weighed().ifPresent(w -> weigh(job, w));
                     judgement.closeJob(job);
                     house.as(DemoHouse.REVIEWER, () -> signOffs.sign(job, house.signed(DemoHouse.REVIEWER)));
                 }));
@@ -179,6 +193,21 @@ class PastDays {
         house.as(
                 DemoHouse.REVIEWER,
                 () -> lessons.decide(id, LessonState.Decision.APPROVED, "", house.signed(DemoHouse.REVIEWER)));
+    }
+
+    private void weigh(String job, PastJob.OnScale s) {
+        double reckonedKg = stems.labelled(job, s.stem())
+                .orElseThrow()
+                .reading()
+                .logKg(s.fromM(), s.toM())
+                .orElseThrow();
+        double readKg = Rounding.up(s.times() * reckonedKg, 0);
+        weighings.weigh(
+                job,
+                s.stem(),
+                new Weighed(MassPart.STEM, s.fromM(), s.toM(), readKg, WeighedBy.CRANE),
+                false,
+                house.signed(DemoHouse.LEADER));
     }
 
     private String plan(PastJob past, LocalDate day) {

@@ -4,10 +4,13 @@ import static org.antevid.app.demo.DemoHouse.LEADER;
 import static org.antevid.app.demo.DemoHouse.SAWYER;
 
 import java.util.List;
+import java.util.Optional;
 import org.antevid.core.learn.Becomes;
 import org.antevid.core.learn.LessonIdea;
 import org.antevid.core.learn.Matches;
 import org.antevid.core.outcome.Control;
+import org.antevid.core.outcome.Harm;
+import org.antevid.core.outcome.Incident;
 import org.antevid.core.outcome.MeasuredBy;
 import org.antevid.core.site.FeatureKind;
 import org.antevid.core.stem.Species;
@@ -20,6 +23,8 @@ import org.antevid.core.stem.StemMass;
  * @param lane what runs past it and is closed by the lookout
  * @param crown of its trees on that day
  * @param lessons what was written down on the day
+ * @param incident what nearly hurt somebody
+ * @param weighed the one log that went over a scale
  */
 record PastJob(
         String name,
@@ -30,9 +35,18 @@ record PastJob(
         FeatureKind laneKind,
         StemMass.Crown crown,
         List<PastFall> falls,
-        List<Learned> lessons) {
+        List<Learned> lessons,
+        Optional<Incident> incident,
+        Optional<OnScale> weighed) {
     /** A lesson of the day, and what it is told at afterwards. */
     record Learned(String stem, LessonIdea idea, boolean sure, Becomes becomes, Matches matches, String by) {}
+
+    /**
+     * A log on the crane of the lorry that took it away.
+     *
+     * @param times what it was reckoned at
+     */
+    record OnScale(String stem, double fromM, double toM, double times) {}
 
     /** @return whether its trees stand close and are slender */
     boolean forest() {
@@ -66,7 +80,14 @@ record PastJob(
                             PastFall.of(Species.PINUS, 1.79, 17, 3.5, 92, SAWYER)
                                     .fell(2.8, 0.1, MeasuredBy.RANGEFINDER),
                             PastFall.of(Species.PICEA, 1.47, 19, 2.5, 86, LEADER)),
-                    List.of(new Learned("S4", LessonIdea.LOOK_UP_AGAIN, true, Becomes.REMINDER, Matches.ALL, SAWYER))),
+                    List.of(new Learned("S4", LessonIdea.LOOK_UP_AGAIN, true, Becomes.REMINDER, Matches.ALL, SAWYER)),
+                    Optional.of(new Incident(
+                            Incident.Kind.NEAR_MISS,
+                            Optional.of("S4"),
+                            Harm.DEADLY,
+                            Optional.empty(),
+                            "walker came round the bend while the crown hung; called back 20 m short of it")),
+                    Optional.empty()),
             new PastJob(
                     "Quern Mill Yard",
                     "Quern Mill, six trees on the old drying yard",
@@ -89,7 +110,9 @@ record PastJob(
                                     .fell(0.7, -0.2, MeasuredBy.TAPE),
                             PastFall.of(Species.ACER, 1.25, 13, 3.5, 78, SAWYER).fell(1.2, 0.2, MeasuredBy.RANGEFINDER),
                             PastFall.of(Species.FRAXINUS, 1.45, 15, 4.0, 82, LEADER)),
-                    List.of(new Learned("S3", LessonIdea.LOOK_AT_BOTH_ENDS, true, Becomes.CHECK, Matches.ALL, LEADER))),
+                    List.of(new Learned("S3", LessonIdea.LOOK_AT_BOTH_ENDS, true, Becomes.CHECK, Matches.ALL, LEADER)),
+                    Optional.empty(),
+                    Optional.of(new OnScale("S1", 0.3, 4.3, 1.22))),
             new PastJob(
                     "Tanner's Reach",
                     "Tanner's Reach, poplars and alders by the water meadow",
@@ -116,5 +139,7 @@ record PastJob(
                                     .fell(-2.6, 0.5, MeasuredBy.TAPE),
                             PastFall.of(Species.ALNUS, 1.14, 12, 3.5, 96, SAWYER)),
                     List.of(new Learned(
-                            "S3", LessonIdea.WEDGES_IN_REACH, false, Becomes.REMINDER, Matches.ALL, LEADER))));
+                            "S3", LessonIdea.WEDGES_IN_REACH, false, Becomes.REMINDER, Matches.ALL, LEADER)),
+                    Optional.empty(),
+                    Optional.empty()));
 }

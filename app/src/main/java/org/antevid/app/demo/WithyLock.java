@@ -11,7 +11,7 @@ import org.antevid.app.crew.Crews;
 import org.antevid.app.house.Kits;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.job.Part;
-import org.antevid.app.logbook.Aims;
+import org.antevid.app.logbook.Corrections;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.place.Form;
@@ -19,6 +19,7 @@ import org.antevid.app.place.Places;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
+import org.antevid.core.learn.CorrectionKind;
 import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Protection;
@@ -37,7 +38,7 @@ class WithyLock {
     private final WithyLockStems stems;
     private final Crews crews;
     private final Kits kits;
-    private final Aims aims;
+    private final Corrections corrections;
     private final Clock clock;
 
     WithyLock(
@@ -49,7 +50,7 @@ class WithyLock {
             WithyLockStems stems,
             Crews crews,
             Kits kits,
-            Aims aims,
+            Corrections corrections,
             Clock clock) {
         this.house = house;
         this.people = people;
@@ -59,7 +60,7 @@ class WithyLock {
         this.stems = stems;
         this.crews = crews;
         this.kits = kits;
-        this.aims = aims;
+        this.corrections = corrections;
         this.clock = clock;
     }
 
@@ -83,7 +84,7 @@ class WithyLock {
         stems.enter(job, leader, kit);
         steps(job, house.named(DemoHouse.SAWYER), house.named(DemoHouse.WINCH), house.named(DemoHouse.LOOKOUT));
         // Nadia's nine measured falls are narrower than the table: the leader says yes to using them
-        aims.decide(job, stems.first(job), true, leader);
+        corrections.decide(job, stems.first(job), CorrectionKind.SPREAD, true, leader);
         next(imre, today.plusDays(8));
         return job;
     }

@@ -12,6 +12,7 @@
             "logbook",
             "people",
             "place",
+            "records",
             "review",
             "run",
             "stem",

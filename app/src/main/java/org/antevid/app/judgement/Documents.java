@@ -25,6 +25,8 @@ import org.antevid.core.judge.Situation;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Obstacles;
+import org.antevid.core.lay.spread.AimRecord;
+import org.antevid.core.lay.spread.LossRecord;
 import org.antevid.core.learn.Matches;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
@@ -33,7 +35,9 @@ import org.antevid.core.retreat.WayOut;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stem.MassRecord;
 import org.antevid.core.stem.StemState;
+import org.antevid.core.stem.WeighedBefore;
 import org.antevid.core.tangle.picture.Picture;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
@@ -164,7 +168,29 @@ public class Documents {
                                 j.control().wood(),
                                 k.reading()
                                         .height()
-                                        .map(h -> h.value() - p.choice().cutHeightM()))));
+                                        .map(h -> h.value() - p.choice().cutHeightM()),
+                                Optional.of(learned(p)))));
+    }
+
+    private static PlanDocument.LearnedPart learned(LayPlan p) {
+        WeighedBefore weighed = p.stem().more().weighed();
+        return new PlanDocument.LearnedPart(
+                p.learned()
+                        .filter(AimRecord.Learned::used)
+                        .map(AimRecord.Learned::falls)
+                        .orElse(0),
+                p.lost()
+                        .filter(LossRecord.Learned::used)
+                        .map(LossRecord.Learned::falls)
+                        .orElse(0),
+                weights(weighed.stem()),
+                weights(weighed.crown()));
+    }
+
+    private static int weights(Optional<MassRecord.Learned> l) {
+        return l.filter(MassRecord.Learned::used)
+                .map(MassRecord.Learned::weights)
+                .orElse(0);
     }
 
     private static Optional<PlanDocument.ClosedPart> closed(Situation s, Stems.ChosenReading k) {

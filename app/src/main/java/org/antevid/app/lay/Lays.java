@@ -29,7 +29,7 @@ import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.dial.Dial;
 import org.antevid.core.lay.rehearsal.Rehearsal;
-import org.antevid.core.lay.spread.AimRecord;
+import org.antevid.core.lay.spread.PastWork;
 import org.antevid.core.lay.zone.Zone;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
@@ -206,8 +206,10 @@ public class Lays {
         return lays.findById(stemId).map(r -> r.withWhatIsThere(c)).orElse(c).cutBy(before(jobId, stemId));
     }
 
-    private Optional<AimRecord> before(String jobId, String stemId) {
-        return Optional.ofNullable(pastFalls.getIfAvailable()).flatMap(p -> p.of(jobId, stemId));
+    private PastWork before(String jobId, String stemId) {
+        return Optional.ofNullable(pastFalls.getIfAvailable())
+                .map(p -> p.of(jobId, stemId))
+                .orElse(PastWork.NONE);
     }
 
     public Kits kits() {
@@ -270,7 +272,7 @@ public class Lays {
                             case GROUND -> jobs.changedAt(jobId);
                             case TODAY -> surroundings.changedAt(jobId);
                             case HOUSE -> house.changedAt();
-                            case SAWYER -> Optional.empty();
+                            case SAWYER, LOSSES, WEIGHTS -> Optional.empty();
                             case FEATURE -> Optional.ofNullable(features.get(f.key()));
                             case TREE ->
                                 Optional.ofNullable(byLabel.get(f.key())).flatMap(k -> stems.looked(jobId, k.id())

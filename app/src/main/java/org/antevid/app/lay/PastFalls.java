@@ -1,12 +1,8 @@
 package org.antevid.app.lay;
 
-import java.util.Optional;
-import org.antevid.core.lay.spread.AimRecord;
+import org.antevid.core.lay.spread.PastWork;
 
-/**
- * How well whoever is to cut a stem aimed before. What the house has measured stands elsewhere and is asked for here.
- */
+/** What the house has measured on earlier falls that bears on a lay. It stands elsewhere and is asked for here. */
 public interface PastFalls {
-    /** @return empty while nobody is named who cuts this stem */
-    Optional<AimRecord> of(String jobId, String stemId);
+    PastWork of(String jobId, String stemId);
 }

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.antevid.app.briefing.Briefings;
 import org.antevid.app.crew.Crews;
 import org.antevid.app.job.Change;
@@ -23,7 +24,9 @@ import org.antevid.app.review.Reviews;
 import org.antevid.app.run.Runs;
 import org.antevid.app.stem.Stems;
 import org.antevid.core.brief.PlanDocument;
+import org.antevid.core.lay.spread.LossRecord;
 import org.antevid.core.outcome.Deviation;
+import org.antevid.core.stem.Condition;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
@@ -51,6 +54,8 @@ public class Logbook {
     private final Runs runs;
     private final Reviews reviews;
     private final Crews crews;
+    private final Aims aims;
+    private final Decisions decisions;
 
     Logbook(
             FallLineRepository lines,
@@ -61,7 +66,11 @@ public class Logbook {
             Briefings briefings,
             Runs runs,
             Reviews reviews,
-            Crews crews) {
+            Crews crews,
+            Aims aims,
+            Decisions decisions) {
+        this.aims = aims;
+        this.decisions = decisions;
         this.lines = lines;
         this.store = store;
         this.whole = new TransactionTemplate(transactions);
@@ -92,13 +101,23 @@ public class Logbook {
         if (c.what() != Change.REVIEW) {
             return;
         }
+        Map<Condition, Double> before = lossesTaken();
         refresh();
-        whole.executeWithoutResult(t -> lines.findByJobId(c.jobId()).stream()
-                .flatMap(l -> Optional.ofNullable(l.sawyerId).stream())
-                .distinct()
-                .flatMap(sawyer -> crews.toBeCutBy(sawyer).stream())
+        boolean oftener = !before.equals(lossesTaken());
+        whole.executeWithoutResult(t -> Stream.concat(
+                        lines.findByJobId(c.jobId()).stream()
+                                .flatMap(l -> Optional.ofNullable(l.sawyerId).stream())
+                                .distinct()
+                                .flatMap(sawyer -> crews.toBeCutBy(sawyer).stream()),
+                        jobs.open().stream().filter(job -> oftener || decisions.anyOf(job)))
                 .distinct()
                 .forEach(job -> jobs.touched(job, Change.LAY)));
+    }
+
+    /** @return the chances that control is lost as a plan takes them that nobody has decided about */
+    private Map<Condition, Double> lossesTaken() {
+        LossRecord losses = new LossRecord(aims.losses(Aims.EVER), Map.of());
+        return Stream.of(Condition.values()).collect(Collectors.toMap(w -> w, losses::chance));
     }
 
     /**

@@ -1,6 +1,17 @@
 /** All falls of the house beside what was foreseen of them: how well they were aimed, and who measures. */
 @ApplicationModule(
-        allowedDependencies = {"briefing", "crew", "job", "lay", "people", "problem", "reader", "review", "run", "stem"
+        allowedDependencies = {
+            "briefing",
+            "crew",
+            "job",
+            "lay",
+            "people",
+            "problem",
+            "reader",
+            "records",
+            "review",
+            "run",
+            "stem"
         })
 @NullMarked
 package org.antevid.app.logbook;

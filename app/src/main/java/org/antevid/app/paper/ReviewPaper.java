@@ -9,6 +9,8 @@ import java.util.stream.Stream;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.lessons.Lessons;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.records.Incidents;
+import org.antevid.app.records.Weighings;
 import org.antevid.app.review.Reviews;
 import org.antevid.app.review.SignOffs;
 import org.antevid.core.message.Arg;
@@ -16,6 +18,7 @@ import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.outcome.Deviation;
 import org.antevid.core.outcome.Explanation;
+import org.antevid.core.outcome.Weighed;
 import org.antevid.words.PaperWords;
 import org.antevid.words.Words;
 import org.springframework.stereotype.Service;
@@ -33,8 +36,13 @@ public class ReviewPaper {
     private final Reviews reviews;
     private final SignOffs signOffs;
     private final Lessons lessons;
+    private final Incidents incidents;
+    private final Weighings weighings;
 
-    ReviewPaper(Jobs jobs, Reviews reviews, SignOffs signOffs, Lessons lessons) {
+    ReviewPaper(
+            Jobs jobs, Reviews reviews, SignOffs signOffs, Lessons lessons, Incidents incidents, Weighings weighings) {
+        this.incidents = incidents;
+        this.weighings = weighings;
         this.jobs = jobs;
         this.reviews = reviews;
         this.signOffs = signOffs;
@@ -55,6 +63,7 @@ public class ReviewPaper {
                 reviews.outcomes(jobId).stream()
                         .map(Reviews.OutcomeHistory::outcome)
                         .toList());
+        happened(page, words, incidents.of(jobId), weighings.of(jobId));
         learned(page, words, lessons.of(jobId));
         signed(page, words, standing.signed());
         page.small(PaperWords.LOCAL_CODE_BRIEFING);
@@ -147,6 +156,37 @@ public class ReviewPaper {
                                 .with("state", Arg.term(l.state()))
                                 .with("who", Arg.name(l.proposedBy()))))
                         .toList());
+    }
+
+    private static void happened(
+            PaperPage page, Words words, List<Incidents.Told> incidents, List<Weighings.Told> weights) {
+        if (incidents.isEmpty() && weights.isEmpty()) {
+            return;
+        }
+        PaperPage.list(
+                page.block(PaperWords.HAPPENED),
+                Stream.concat(
+                                incidents.stream().map(Incidents.Told::incident).map(i -> Message.of(
+                                                PaperWords.INCIDENT_LINE)
+                                        .with("kind", Arg.term(i.kind()))
+                                        .with("harm", Arg.term(i.couldBe()))
+                                        .with("stem", i.stem().map(Arg::name))
+                                        .with("struck", i.struck().map(Arg::name))
+                                        .with("words", Arg.name(i.words()))),
+                                weights.stream().map(ReviewPaper::weight))
+                        .map(words::say)
+                        .toList());
+    }
+
+    private static Message weight(Weighings.Told t) {
+        Weighed w = t.weighed();
+        return Message.of(PaperWords.WEIGHT_LINE)
+                .with("weight", Arg.of(Dimension.MASS, w.weightKg()))
+                .with("sigma", Arg.up(Dimension.MASS, w.by().sigmaRel() * w.weightKg()))
+                .with("stem", Arg.name(t.stem()))
+                .with("part", Arg.term(w.part()))
+                .with("by", Arg.term(w.by()))
+                .with("reckoned", t.reckonedKg().map(kg -> Arg.of(Dimension.MASS, kg)));
     }
 
     private static void signed(PaperPage page, Words words, List<SignOffs.Signed> signed) {

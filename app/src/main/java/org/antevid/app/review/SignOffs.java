@@ -16,6 +16,7 @@ import org.antevid.app.job.Part;
 import org.antevid.app.lessons.Lessons;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotAllowed;
+import org.antevid.app.records.Incidents;
 import org.antevid.app.review.store.ReviewSignEntity;
 import org.antevid.app.review.store.ReviewSignRepository;
 import org.antevid.app.trace.StoredJson;
@@ -23,6 +24,7 @@ import org.antevid.core.learn.LessonState;
 import org.antevid.core.learn.LessonWords;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
+import org.antevid.core.outcome.Incident;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.run.LogWords;
 import org.antevid.words.Answer;
@@ -39,11 +41,20 @@ public class SignOffs {
     private final ReviewSignRepository signs;
     private final Reviews reviews;
     private final Lessons lessons;
+    private final Incidents incidents;
     private final Jobs jobs;
     private final JobLog log;
     private final Clock clock;
 
-    SignOffs(ReviewSignRepository signs, Reviews reviews, Lessons lessons, Jobs jobs, JobLog log, Clock clock) {
+    SignOffs(
+            ReviewSignRepository signs,
+            Reviews reviews,
+            Lessons lessons,
+            Incidents incidents,
+            Jobs jobs,
+            JobLog log,
+            Clock clock) {
+        this.incidents = incidents;
         this.signs = signs;
         this.reviews = reviews;
         this.lessons = lessons;
@@ -101,7 +112,13 @@ public class SignOffs {
                 .filter(l -> l.state() == LessonState.PROPOSED)
                 .map(l -> Message.of(LessonWords.LESSON_OPEN)
                         .with("lesson", Arg.said(l.lesson().says())));
-        return Stream.of(notMeasured, noCause, open, noStump).flatMap(s -> s).toList();
+        Stream<Message> nearMiss = Stream.of(Message.of(LessonWords.NEAR_MISS_OPEN))
+                .filter(m -> learned.isEmpty()
+                        && incidents.of(jobId).stream()
+                                .anyMatch(i -> i.incident().kind() == Incident.Kind.NEAR_MISS));
+        return Stream.of(notMeasured, noCause, nearMiss, open, noStump)
+                .flatMap(s -> s)
+                .toList();
     }
 
     private List<Signed> signed(String jobId) {

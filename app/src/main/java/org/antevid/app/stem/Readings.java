@@ -1,16 +1,12 @@
 package org.antevid.app.stem;
 
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Stream;
 import org.antevid.app.stem.store.DefectEntity;
 import org.antevid.app.stem.store.SightingEntity;
 import org.antevid.app.stem.store.StemEntity;
 import org.antevid.core.stem.FieldBook;
-import org.antevid.core.stem.GreenWood;
 import org.antevid.core.stem.Sighting;
-import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemReading;
 
 /** A stem's records put together for the core. */
@@ -21,10 +17,8 @@ public record Readings(
         FieldBook book,
         StemReading reading) {
 
-    /** @param ownWood figures of the house, for the species it has set some for */
-    static Readings of(
-            StemEntity r, List<SightingEntity> sightings, List<DefectEntity> defects, Map<Species, GreenWood> ownWood) {
-        return of(r, sightings, defects, ownWood, List.of());
+    static Readings of(StemEntity r, List<SightingEntity> sightings, List<DefectEntity> defects, HouseFigures house) {
+        return of(r, sightings, defects, house, List.of());
     }
 
     /** @param unstored sightings that are not stored */
@@ -32,7 +26,7 @@ public record Readings(
             StemEntity r,
             List<SightingEntity> sightings,
             List<DefectEntity> defects,
-            Map<Species, GreenWood> ownWood,
+            HouseFigures house,
             List<Sighting> unstored) {
         List<Sighting> core = Stream.concat(sightings.stream().map(SightingEntity::forCore), unstored.stream())
                 .toList();
@@ -48,7 +42,8 @@ public record Readings(
                 book.disagreements(),
                 waiting,
                 book.crownBase().map(g -> g.estimate().value()),
-                Optional.ofNullable(ownWood.get(r.species)));
+                house.wood(r.species),
+                house.before(r.species));
         StemReading reading = new StemReading(
                 r.label,
                 r.species,

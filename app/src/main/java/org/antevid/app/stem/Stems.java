@@ -31,7 +31,6 @@ import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.site.StandingTree;
 import org.antevid.core.stem.Condition;
-import org.antevid.core.stem.GreenWood;
 import org.antevid.core.stem.SightedQuantity;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
@@ -40,6 +39,7 @@ import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.stem.Wood;
 import org.antevid.words.Answer;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -54,6 +54,7 @@ public class Stems {
     private final House house;
     private final Trail trail;
     private final JobCache kept;
+    private final ObjectProvider<PastWeights> pastWeights;
 
     private enum Question {
         KNOWN
@@ -66,7 +67,9 @@ public class Stems {
             Jobs jobs,
             House house,
             Trail trail,
-            JobCache kept) {
+            JobCache kept,
+            ObjectProvider<PastWeights> pastWeights) {
+        this.pastWeights = pastWeights;
         this.stems = stems;
         this.sightings = sightings;
         this.defects = defects;
@@ -189,7 +192,7 @@ public class Stems {
 
     /** All stems of a job with four questions to the store, however many there are. */
     public List<Readings> all(String jobId) {
-        Map<Species, GreenWood> ownWood = house.ownWood();
+        HouseFigures figures = figures(jobId);
         Map<String, List<SightingEntity>> seen =
                 sightings.findByJobIdOrderByTakenAt(jobId).stream().collect(Collectors.groupingBy(s -> s.stemId));
         Map<String, List<DefectEntity>> faults =
@@ -198,7 +201,7 @@ public class Stems {
                 .sorted(Comparator.comparingInt((StemEntity r) -> number(r.label))
                         .thenComparing(r -> r.label))
                 .map(r -> Readings.of(
-                        r, seen.getOrDefault(r.id, List.of()), faults.getOrDefault(r.id, List.of()), ownWood))
+                        r, seen.getOrDefault(r.id, List.of()), faults.getOrDefault(r.id, List.of()), figures))
                 .toList();
     }
 
@@ -211,7 +214,15 @@ public class Stems {
                 r,
                 sightings.findByStemIdOrderByTakenAt(r.id),
                 defects.findByStemIdOrderBySeenAt(r.id),
-                house.ownWood());
+                figures(r.jobId));
+    }
+
+    HouseFigures figures(String jobId) {
+        return new HouseFigures(
+                house.ownWood(),
+                Optional.ofNullable(pastWeights.getIfAvailable())
+                        .map(p -> p.of(jobId))
+                        .orElse(Map.of()));
     }
 
     private static int number(String label) {

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.antevid.app.house.House;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.reader.Speech;
 import org.antevid.app.stem.store.StemEntity;
@@ -14,7 +13,6 @@ import org.antevid.core.run.LogWords;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Defect;
-import org.antevid.core.stem.GreenWood;
 import org.antevid.core.stem.Sighting;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
@@ -38,17 +36,14 @@ public class TreeSights {
     private static final StemMass.Crown CROWN = StemMass.Crown.FOREST_BROADLEAF;
     private final Stems stems;
     private final FieldBooks books;
-    private final House house;
 
-    TreeSights(Stems stems, FieldBooks books, House house) {
+    TreeSights(Stems stems, FieldBooks books) {
         this.stems = stems;
         this.books = books;
-        this.house = house;
     }
 
     /** A stem as it would read. */
-    public record Sketch(
-            String label, Spot at, TreeSight sight, Optional<Readings> known, Map<Species, GreenWood> ownWood) {
+    public record Sketch(String label, Spot at, TreeSight sight, Optional<Readings> known, HouseFigures house) {
         /** @return what is still to be tapped */
         public List<TreeSight.Question> open() {
             return sight.open(known.map(Readings::reading));
@@ -61,7 +56,7 @@ public class TreeSights {
                     record,
                     known.map(Readings::sightings).orElse(List.of()),
                     known.map(Readings::defects).orElse(List.of()),
-                    ownWood,
+                    house,
                     sight.sightings().stream()
                             .map(s ->
                                     Sighting.read(s.kind().name(), s.kind(), s.numbers(), Map.of(), record.state, true))
@@ -88,7 +83,7 @@ public class TreeSights {
                             defects,
                             r.toBeKept(),
                             r.more())
-                    .as(species, Optional.ofNullable(ownWood.get(species)));
+                    .as(species, house.wood(species), house.before(species));
         }
 
         private StemEntity unstored() {
@@ -113,13 +108,13 @@ public class TreeSights {
 
     /** A tree nobody has entered yet, under the label it would get. */
     public Sketch fresh(String jobId, Spot at, TreeSight sight) {
-        return new Sketch(stems.nextLabel(jobId), at, sight, Optional.empty(), house.ownWood());
+        return new Sketch(stems.nextLabel(jobId), at, sight, Optional.empty(), stems.figures(jobId));
     }
 
     /** A tree that is there, and what was tapped on top. */
     public Sketch known(String jobId, String id, TreeSight sight) {
         Readings r = stems.one(jobId, id);
-        return new Sketch(r.stem().label, r.stem().at(), sight, Optional.of(r), house.ownWood());
+        return new Sketch(r.stem().label, r.stem().at(), sight, Optional.of(r), stems.figures(jobId));
     }
 
     /** Writes everything down that was tapped; @return the stem's id */

@@ -102,9 +102,29 @@ public record PlanDocument(
      * @param sawyerDeg of whoever aims and cuts, one sigma
      * @param yieldDeg what the yielding hinge turns, right positive
      * @param lengthM hinge to tip as expected
+     * @param learned empty in older briefings
      */
     public record SpreadPart(
-            LaySpread.Skill skill, double sawyerDeg, double yieldDeg, Condition wood, Optional<Double> lengthM) {}
+            LaySpread.Skill skill,
+            double sawyerDeg,
+            double yieldDeg,
+            Condition wood,
+            Optional<Double> lengthM,
+            Optional<LearnedPart> learned) {
+        public SpreadPart {
+            learned = learned == null ? Optional.empty() : learned;
+        }
+    }
+
+    /**
+     * Which of the house's own measurements the plan rested on, each with how many; 0 where it did not.
+     *
+     * @param aimFalls of whoever cuts it, for the spread
+     * @param woodFalls in such wood, for the chance that control is lost
+     * @param logs weighed, of the species
+     * @param crowns weighed, of the species
+     */
+    public record LearnedPart(int aimFalls, int woodFalls, int logs, int crowns) {}
 
     /**
      * The fixed lay of a stem and what follows from it; bias and sigma are empty where control is not proven, the cut

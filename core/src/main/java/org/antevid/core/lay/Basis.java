@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.antevid.core.lay.spread.AimRecord;
+import org.antevid.core.lay.spread.LossRecord;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Code;
 import org.antevid.core.message.Dimension;
@@ -20,6 +21,7 @@ import org.antevid.core.site.Ground;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.StandingTree;
 import org.antevid.core.stem.Defect;
+import org.antevid.core.stem.MassRecord;
 import org.antevid.core.stem.StemReading;
 
 /**
@@ -45,6 +47,10 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
         HOUSE,
         /** Earlier falls of whoever cuts it. */
         SAWYER,
+        /** How often control was lost in such wood. */
+        LOSSES,
+        /** Weights of earlier stems of the species. */
+        WEIGHTS,
         FEATURE,
         TREE
     }
@@ -134,6 +140,8 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
         List<Fact> facts = new ArrayList<>(ofStem(p, s));
         facts.addAll(ofDay(p, s, site));
         ofSawyer(p).ifPresent(facts::add);
+        ofLosses(p).ifPresent(facts::add);
+        facts.addAll(ofWeights(s));
         p.targets().stream().filter(t -> t.inRing() || t.inReach()).forEach(t -> facts.add(target(t)));
         for (StandingTree t : site.trees()) {
             double away = t.at().distanceTo(s.at());
@@ -211,11 +219,34 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
     private static Optional<Fact> ofSawyer(LayPlan p) {
         return p.learned().filter(AimRecord.Learned::used).flatMap(l -> p.choice()
                 .before()
+                .aim()
                 .map(b -> own(
                         Source.SAWYER,
                         Map.of(
                                 "name", Arg.name(b.name()),
                                 "spread", Arg.up(Dimension.ANGLE, l.blendedDeg())))));
+    }
+
+    private static Optional<Fact> ofLosses(LayPlan p) {
+        return p.lost()
+                .filter(LossRecord.Learned::used)
+                .map(l -> own(
+                        Source.LOSSES,
+                        Map.of("wood", Arg.term(l.wood()), "chance", Arg.up(Dimension.CHANCE, l.blended()))));
+    }
+
+    private static List<Fact> ofWeights(StemReading s) {
+        return s.more().weighed().all().stream()
+                .filter(MassRecord.Learned::used)
+                .map(l -> new Fact(
+                        Source.WEIGHTS,
+                        l.part().name(),
+                        "",
+                        Map.of(
+                                "part", Arg.term(l.part()),
+                                "species", Arg.term(l.species()),
+                                "share", Arg.up(Dimension.SHARE, l.factor()))))
+                .toList();
     }
 
     private static Fact own(Source source, Map<String, Arg> args) {

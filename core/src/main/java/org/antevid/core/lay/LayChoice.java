@@ -2,8 +2,8 @@ package org.antevid.core.lay;
 
 import java.util.Optional;
 import org.antevid.core.assist.Rig;
-import org.antevid.core.lay.spread.AimRecord;
 import org.antevid.core.lay.spread.LaySpread;
+import org.antevid.core.lay.spread.PastWork;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.retreat.Leaving;
 import org.antevid.core.stem.StemReading;
@@ -21,7 +21,7 @@ import org.antevid.core.stump.School;
  * @param cuts what he settles about the cuts himself
  * @param support what stands by
  * @param below what holds a stem that rolls or runs downhill; empty while nobody has said
- * @param before how well whoever cuts it aimed before; nobody chooses it, it is what the house has measured
+ * @param before what the house has measured on earlier stems; nobody chooses it
  */
 public record LayChoice(
         double layDeg,
@@ -34,7 +34,7 @@ public record LayChoice(
         CutChoice cuts,
         Support support,
         Optional<Below> below,
-        Optional<AimRecord> before) {
+        PastWork before) {
     /**
      * Ground below that is kept empty.
      *
@@ -60,18 +60,7 @@ public record LayChoice(
             Leaving leaving,
             CutChoice cuts,
             Support support) {
-        this(
-                layDeg,
-                cutHeightM,
-                school,
-                barM,
-                means,
-                skill,
-                leaving,
-                cuts,
-                support,
-                Optional.empty(),
-                Optional.empty());
+        this(layDeg, cutHeightM, school, barM, means, skill, leaving, cuts, support, Optional.empty(), PastWork.NONE);
     }
 
     public LayChoice(double layDeg, double cutHeightM, School school, double barM, Means means) {
@@ -153,7 +142,7 @@ public record LayChoice(
         return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, leaving, cuts, support, other, before);
     }
 
-    public LayChoice cutBy(Optional<AimRecord> other) {
+    public LayChoice cutBy(PastWork other) {
         return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, leaving, cuts, support, below, other);
     }
 

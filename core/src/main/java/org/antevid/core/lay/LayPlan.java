@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.core.assist.Rig;
 import org.antevid.core.lay.spread.AimRecord;
+import org.antevid.core.lay.spread.LossRecord;
 import org.antevid.core.lay.spread.SightMiss;
 import org.antevid.core.lay.sweep.JudgedLay;
 import org.antevid.core.lay.sweep.Sweep;
@@ -310,6 +311,11 @@ public record LayPlan(
                                 CutChoice.bar(choice.barM()),
                                 choice.means().movedBy(),
                                 choice.cuts().flare(choice.cutHeightM())));
+    }
+
+    /** @return how often control was lost in such wood; empty below three falls, and while the lay cannot be judged */
+    public Optional<LossRecord.Learned> lost() {
+        return judged.flatMap(r -> r.control().spread().lost());
     }
 
     /** @return what earlier falls of whoever cuts it say; empty below three, and while the lay cannot be judged */

@@ -12,5 +12,6 @@ public enum LessonWords implements Code {
     NO_FALL_MEASURED,
     NO_STUMP_READ,
     NO_CAUSE_SAID,
-    LESSON_OPEN
+    LESSON_OPEN,
+    NEAR_MISS_OPEN
 }

@@ -15,6 +15,11 @@ public enum Control implements Code {
     /** A machine pushed it over: it went where the machine sent it. */
     PUSHED;
 
+    /** @return whether the hinge did not bring it down where it was to fall: these count as control lost */
+    public boolean lost() {
+        return this == LOST || this == HUNG || this == PUSHED;
+    }
+
     /** @return whether where it lies says how well it was aimed */
     public boolean aimed() {
         return this == KEPT;

@@ -31,6 +31,8 @@ public enum LogWords implements Code {
     OUTCOME_MEASURED,
     OUTCOME_CORRECTED,
     LESSON,
+    INCIDENT,
+    WEIGHED,
     LESSON_DECIDED,
     REVIEW_SIGNED,
     BRIEFING_ISSUED,

@@ -192,6 +192,36 @@ public record StemMass(
                     .orElse(this);
         }
 
+        /** @return mass of the bare log from here to there above ground, as far as the stem reaches */
+        double logKg(double fromM, double toM) {
+            double p = shape.exponent;
+            double u1 = 1 - Math.min(fromM, breakHeightM) / heightM;
+            double u2 = 1 - Math.min(toM, breakHeightM) / heightM;
+            return densityKgm3 * footAreaM2() * heightM * integral(p, 1, u1, u2);
+        }
+
+        private double footAreaM2() {
+            return Math.PI / 4 * dbhM * dbhM / Math.pow(1 - Diameter.BREAST_M / heightM, shape.exponent);
+        }
+
+        /** @return the same with its stem and its crown so many times as heavy */
+        public Tree times(double stem, double crown) {
+            return new Tree(
+                    green,
+                    dbhM,
+                    heightM,
+                    cutHeightM,
+                    breakHeightM,
+                    shape,
+                    stem * densityKgm3,
+                    crown / stem * crownFraction,
+                    crownBaseM,
+                    crownCgRatio,
+                    sigmaDbhM,
+                    sigmaHeightM,
+                    sigmaDryRel);
+        }
+
         /** @return the same of wood that may have dried */
         public Tree of(Dryness d) {
             return new Tree(
@@ -249,7 +279,7 @@ public record StemMass(
     public static StemMass of(Tree t) {
         double p = t.shape.exponent;
         double h = t.heightM;
-        double a0 = Math.PI / 4 * t.dbhM * t.dbhM / Math.pow(1 - Diameter.BREAST_M / h, p);
+        double a0 = t.footAreaM2();
         double u1 = 1 - t.cutHeightM / h;
         double u2 = 1 - t.breakHeightM / h;
         double d1 = integral(p, 1, u1, u2);

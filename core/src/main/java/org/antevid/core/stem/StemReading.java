@@ -83,6 +83,7 @@ public record StemReading(
      * @param waiting sightings of the crew that the leader has not looked at
      * @param crownBaseM where the crown begins, metres above ground
      * @param ownWood figures of the house for its species, where it has set some
+     * @param weighed what weights of earlier stems of its species say
      */
     public record More(
             Optional<CrownOffset> crownOffset,
@@ -92,7 +93,8 @@ public record StemReading(
             List<Message> contradictions,
             int waiting,
             Optional<Double> crownBaseM,
-            Optional<GreenWood> ownWood) {
+            Optional<GreenWood> ownWood,
+            WeighedBefore weighed) {
         public static final More NOTHING =
                 new More(Optional.empty(), List.of(), Optional.empty(), Optional.empty(), List.of(), 0);
 
@@ -103,11 +105,20 @@ public record StemReading(
                 Optional<Union> union,
                 List<Message> contradictions,
                 int waiting) {
-            this(crownOffset, walls, heave, union, contradictions, waiting, Optional.empty(), Optional.empty());
+            this(
+                    crownOffset,
+                    walls,
+                    heave,
+                    union,
+                    contradictions,
+                    waiting,
+                    Optional.empty(),
+                    Optional.empty(),
+                    WeighedBefore.NOTHING);
         }
 
-        More with(Optional<GreenWood> otherWood) {
-            return new More(crownOffset, walls, heave, union, contradictions, waiting, crownBaseM, otherWood);
+        More with(Optional<GreenWood> otherWood, WeighedBefore other) {
+            return new More(crownOffset, walls, heave, union, contradictions, waiting, crownBaseM, otherWood, other);
         }
 
         public More {
@@ -156,8 +167,17 @@ public record StemReading(
                 more);
     }
 
-    /** @return the same stem taken for another species, with the house's figures for that one */
-    public StemReading as(Species other, Optional<GreenWood> ownWood) {
+    /** @return the same stem with what weights of earlier ones say */
+    public StemReading weighed(WeighedBefore before) {
+        return of(species, more.with(more.ownWood, before));
+    }
+
+    /** @return the same stem taken for another species, with the house's figures and weights for that one */
+    public StemReading as(Species other, Optional<GreenWood> ownWood, WeighedBefore before) {
+        return of(other, more.with(ownWood, before));
+    }
+
+    private StemReading of(Species other, More otherMore) {
         return new StemReading(
                 label,
                 other,
@@ -172,7 +192,7 @@ public record StemReading(
                 crown,
                 defects,
                 toBeKept,
-                more.with(ownWood));
+                otherMore);
     }
 
     /**
@@ -334,10 +354,19 @@ public record StemReading(
     }
 
     public Optional<StemMass> mass(double cutHeightM) {
-        return dbh.flatMap(
-                d -> height.map(h -> StemMass.of(StemMass.Tree.whole(greenWood(), d, h, cutHeightM, shape, crown)
-                        .from(more.crownBaseM.filter(b -> b < h.value()))
-                        .of(wood.dryness()))));
+        return tree(cutHeightM).map(StemMass::of);
+    }
+
+    /** @return mass of the bare log from here to there above ground; empty while diameter or height is not known */
+    public Optional<Double> logKg(double fromM, double toM) {
+        return tree(StemMass.USUAL_CUT_M).map(t -> t.logKg(fromM, toM));
+    }
+
+    private Optional<StemMass.Tree> tree(double cutHeightM) {
+        return dbh.flatMap(d -> height.map(h -> StemMass.Tree.whole(greenWood(), d, h, cutHeightM, shape, crown)
+                .from(more.crownBaseM.filter(b -> b < h.value()))
+                .of(wood.dryness())
+                .times(more.weighed.stemFactor(), more.weighed.crownFactor())));
     }
 
     /** @return whether nothing of a crown holds it on a slope: a snag or a stub rolls */

@@ -61,14 +61,15 @@ class SpeciesTest {
                 of.moeGPa(),
                 of.hinge(),
                 of.split());
-        StemReading heavier = usual.as(usual.species(), Optional.of(own));
+        StemReading heavier = usual.as(usual.species(), Optional.of(own), WeighedBefore.NOTHING);
         assertThat(heavier.greenWood()).isEqualTo(own);
         assertThat(heavier.mass(0.3).orElseThrow().massKg())
                 .isGreaterThan(usual.mass(0.3).orElseThrow().massKg());
         assertThat(HingeHold.of(own, Condition.SOUND, 0.4, 0.04, 1000, 0).capacityNm())
                 .isLessThan(
                         HingeHold.of(of, Condition.SOUND, 0.4, 0.04, 1000, 0).capacityNm());
-        assertThat(heavier.as(Species.UNKNOWN, Optional.empty()).greenWood())
+        assertThat(heavier.as(Species.UNKNOWN, Optional.empty(), WeighedBefore.NOTHING)
+                        .greenWood())
                 .as("another species has its own figures")
                 .isEqualTo(Species.UNKNOWN.wood());
     }

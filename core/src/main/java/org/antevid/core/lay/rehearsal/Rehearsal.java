@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.antevid.core.lay.LayPlan;
-import org.antevid.core.lay.spread.LaySpread;
 import org.antevid.core.lay.spread.ReleaseDrift;
 import org.antevid.core.lay.sweep.Arcs;
 import org.antevid.core.lay.sweep.JudgedLay;
@@ -105,7 +104,8 @@ public record Rehearsal(
                 .map(r -> early(length, p.mass().k2s2(), lean.deg(), r, tip, sigmaTip))
                 .orElse(new double[0]);
         double sawyer = row.control().spread().sawyerDeg();
-        double lostChance = LaySpread.lostChance(p.stem().corners(lay).worse());
+        double lostChance =
+                p.choice().before().losses().chance(p.stem().corners(lay).worse());
         boolean means = p.control().proven() || row.back().enough();
         List<StruckTarget> targets = row.strikes();
         Map<String, Arcs> covering = new LinkedHashMap<>();

@@ -6,6 +6,7 @@ import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
 import org.antevid.core.outcome.Accuracy;
+import org.antevid.core.quantity.InUse;
 import org.antevid.core.quantity.Require;
 
 /**
@@ -20,7 +21,6 @@ import org.antevid.core.quantity.Require;
 public record AimRecord(String personId, String name, List<Double> missesDeg, Optional<Boolean> taken) {
     private static final int MOST = 30;
     private static final int LEAST = 3;
-    private static final int LEAST_NARROWER = 8;
 
     public AimRecord {
         personId = Require.text(personId, 60, "person");
@@ -53,6 +53,11 @@ public record AimRecord(String personId, String name, List<Double> missesDeg, Op
         }
     }
 
+    /** @return the same with this decided */
+    public AimRecord decided(boolean take) {
+        return new AimRecord(personId, name, missesDeg, Optional.of(take));
+    }
+
     /** @return empty below three falls: they change nothing */
     Optional<Learned> against(double tableDeg, double priorWeight) {
         int n = missesDeg.size();
@@ -60,8 +65,8 @@ public record AimRecord(String personId, String name, List<Double> missesDeg, Op
             return Optional.empty();
         }
         double blended = blended(tableDeg, priorWeight, missesDeg);
-        boolean may = blended > tableDeg || n >= LEAST_NARROWER;
-        return Optional.of(new Learned(tableDeg, blended, n, may && taken.orElse(blended > tableDeg), may));
+        InUse use = InUse.of(blended > tableDeg, n, taken);
+        return Optional.of(new Learned(tableDeg, blended, n, use.used(), use.mayBeTaken()));
     }
 
     /** @return one sigma: the table's variance weighs as many falls as {@code priorWeight} says (statistics) */

@@ -29,6 +29,7 @@ import org.antevid.core.stem.Condition;
  * @param lostChance chance that control is lost altogether and any direction is as likely, 0..1; 1 when not controlled
  * @param half95M half width at the tip, 1.96 sigma, without bias and crown
  * @param learned what the cutter's earlier falls say, used or not; empty below three
+ * @param lost how often control was lost in wood like this, used or not; empty below three
  */
 public record LaySpread(
         double gunningDeg,
@@ -44,7 +45,8 @@ public record LaySpread(
         double lostChance,
         Optional<Double> half95M,
         List<Warning> warnings,
-        Optional<AimRecord.Learned> learned) {
+        Optional<AimRecord.Learned> learned,
+        Optional<LossRecord.Learned> lost) {
     /** What it warns of beside its numbers. */
     public enum Warning {
         HISTORY_TOO_SHORT,
@@ -85,7 +87,7 @@ public record LaySpread(
      * @param unevenSigmaMm 0..100
      * @param missesDeg signed misses measured on earlier fells
      * @param priorWeight how many measured misses the table value weighs, 1..100
-     * @param before a record that is used only as its rules say, in place of bare misses
+     * @param before what is used only as its rules say, the aim in place of bare misses
      */
     public record Cutter(
             Skill skill,
@@ -93,7 +95,7 @@ public record LaySpread(
             double unevenSigmaMm,
             List<Double> missesDeg,
             double priorWeight,
-            Optional<AimRecord> before) {
+            PastWork before) {
         public Cutter {
             Require.within(notchSigmaMm, 0, 100, "notch_sigma_mm");
             Require.within(unevenSigmaMm, 0, 100, "uneven_sigma_mm");
@@ -102,15 +104,15 @@ public record LaySpread(
         }
 
         public static Cutter of(Skill skill) {
-            return new Cutter(skill, 8, 5, List.of(), 8, Optional.empty());
+            return new Cutter(skill, 8, 5, List.of(), 8, PastWork.NONE);
         }
 
-        public static Cutter of(Skill skill, Optional<AimRecord> before) {
+        public static Cutter of(Skill skill, PastWork before) {
             return new Cutter(skill, 8, 5, List.of(), 8, before);
         }
 
         public static Cutter of(Skill skill, List<Double> missesDeg) {
-            return new Cutter(skill, 8, 5, missesDeg, 8, Optional.empty());
+            return new Cutter(skill, 8, 5, missesDeg, 8, PastWork.NONE);
         }
     }
 
@@ -152,7 +154,7 @@ public record LaySpread(
         double table = gunning * gunning + notch * notch + uneven * uneven;
         double sawyer = Math.sqrt(table);
         double byTable = sawyer;
-        Optional<AimRecord.Learned> learned = c.before.flatMap(b -> b.against(byTable, c.priorWeight));
+        Optional<AimRecord.Learned> learned = c.before.aim().flatMap(b -> b.against(byTable, c.priorWeight));
         if (learned.isPresent()) {
             sawyer = learned.get().sawyerDeg();
         } else if (c.missesDeg.size() >= HISTORY_LEAST) {
@@ -184,12 +186,13 @@ public record LaySpread(
                 yield,
                 controlled ? Optional.of(geometry + yield) : Optional.empty(),
                 controlled ? Optional.of(sigma) : Optional.empty(),
-                controlled ? lostChance(h.wood) : 1,
+                controlled ? c.before.losses().chance(h.wood) : 1,
                 controlled
                         ? Optional.of(h.lengthM * Math.sin(Math.toRadians(Math.min(90, 1.96 * sigma))))
                         : Optional.empty(),
                 List.copyOf(warnings),
-                learned);
+                learned,
+                c.before.losses().against(h.wood));
     }
 
     /** @return chance that control is lost altogether, by the wood of the hinge (judgement, order of magnitude) */

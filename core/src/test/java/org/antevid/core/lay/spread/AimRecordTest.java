@@ -28,7 +28,8 @@ class AimRecordTest {
     private static LaySpread by(List<Double> misses, Optional<Boolean> taken) {
         return LaySpread.of(
                 LaySpread.Cutter.of(
-                        LaySpread.Skill.TRAINED, Optional.of(new AimRecord("n", "Nadia Low", misses, taken))),
+                        LaySpread.Skill.TRAINED,
+                        new PastWork(Optional.of(new AimRecord("n", "Nadia Low", misses, taken)), LossRecord.NONE)),
                 HINGE);
     }
 
