@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
@@ -126,6 +127,11 @@ public final class CsvTable {
             return type.getEnumConstants()[0];
         }
 
+        /** @return empty for an empty cell */
+        public <E extends Enum<E>> Optional<E> maybeChoice(String column, Class<E> type) {
+            return text(column).isEmpty() ? Optional.empty() : Optional.of(choice(column, type));
+        }
+
         private static <E extends Enum<E>> String names(Class<E> type) {
             return java.util.Arrays.stream(type.getEnumConstants())
                     .map(e -> e.name().toLowerCase(Locale.ROOT))
@@ -139,6 +145,14 @@ public final class CsvTable {
      * @throws RefusedInput naming columns that are missing or not known, {@code TOO_LONG} above 2,000 rows
      */
     public static List<Row> read(byte[] file, List<String> header, List<ImportReport.Problem> problems) {
+        return read(file, header, problems, MOST_ROWS);
+    }
+
+    /**
+     * @param most rows it may have
+     * @throws RefusedInput as above
+     */
+    public static List<Row> read(byte[] file, List<String> header, List<ImportReport.Problem> problems, int most) {
         try (CSVParser parser = CSVFormat.RFC4180
                 .builder()
                 .setHeader()
@@ -175,9 +189,9 @@ public final class CsvTable {
                                     .with("header", Arg.count(given.size())));
                 }
                 rows.add(row);
-                if (rows.size() > MOST_ROWS) {
+                if (rows.size() > most) {
                     throw new RefusedInput(
-                            "TOO_LONG", "file", Message.of(Answer.TOO_MANY_ROWS).with("most", Arg.count(MOST_ROWS)));
+                            "TOO_LONG", "file", Message.of(Answer.TOO_MANY_ROWS).with("most", Arg.count(most)));
                 }
             }
             return rows;
@@ -187,6 +201,13 @@ public final class CsvTable {
                     "file",
                     Message.of(Answer.NO_TABLE).with("because", Arg.name(String.valueOf(e.getMessage()))));
         }
+    }
+
+    /** @return the names of the columns, as far as the first line can be read */
+    public static List<String> header(byte[] file) {
+        String text = StrictText.of(file);
+        String first = text.lines().findFirst().orElse("");
+        return Stream.of(first.split(",")).map(String::strip).toList();
     }
 
     /** A cell that starts like a formula gets a quote mark in front, which is taken off again when it comes back. */

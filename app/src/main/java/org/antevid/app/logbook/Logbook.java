@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -25,7 +26,7 @@ import org.antevid.app.run.Runs;
 import org.antevid.app.stem.Stems;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.lay.spread.LossRecord;
-import org.antevid.core.outcome.Deviation;
+import org.antevid.core.outcome.Foreseen;
 import org.antevid.core.stem.Condition;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -134,12 +135,14 @@ public class Logbook {
         List<FallLineEntity> all = lines.findAllByOrderByFelledAtDesc();
         Set<String> led = all.stream()
                 .map(l -> l.jobId)
+                .filter(Objects::nonNull)
                 .distinct()
                 .filter(j -> me.mayEnter(j)
                         && jobs.part(j, me).filter(p -> p != Part.CREW).isPresent())
                 .collect(Collectors.toSet());
         Map<Boolean, List<FallLineEntity>> mine = all.stream()
                 .collect(Collectors.partitioningBy(l -> me.office() == Office.OWNER
+                        || l.imported && me.office() == Office.REVIEWER
                         || led.contains(l.jobId)
                         || me.personId().equals(l.sawyerId)));
         return new Seen(mine.getOrDefault(true, List.of()), mine.getOrDefault(false, List.of()));
@@ -192,8 +195,10 @@ public class Logbook {
                         l.sawyer = c.person();
                     });
                     l.species = part.species();
+                    l.gustMs = fall.gustMs().orElse(null);
                     planned(l, lay);
-                    outcome.ifPresent(o -> measured(l, o));
+                    outcome.ifPresent(o -> measured(l, o.measured()));
+                    l.derive();
                     return l;
                 }))));
     }
@@ -207,17 +212,17 @@ public class Logbook {
         l.school = lay.school();
         l.means = lay.means();
         l.wood = lay.spread().map(PlanDocument.SpreadPart::wood).orElse(null);
-        l.predictedDeg = lay.foreseen().predictedDeg();
+        Foreseen foreseen = lay.foreseen();
+        l.layDeg = foreseen.layDeg();
+        l.biasDeg = foreseen.biasDeg().orElse(null);
+        l.spreadDeg = foreseen.sigmaDeg().orElse(null);
+        l.expectedM = foreseen.lengthM().orElse(null);
     }
 
-    private static void measured(FallLineEntity l, Reviews.Outcome o) {
-        Deviation d = o.deviation();
-        l.control = o.measured().control().orElse(null);
-        l.measuredBy = o.measured().by().orElse(null);
-        l.fellDeg = d.actualLayDeg();
-        l.missDeg = d.missDeg();
-        l.alongDeg = d.alongDeg().orElse(null);
-        l.times = d.times().map(t -> Math.copySign(t, d.missDeg())).orElse(null);
-        l.inside = d.withinFan().orElse(null);
+    private static void measured(FallLineEntity l, Reviews.FallMeasures m) {
+        l.control = m.control().orElse(null);
+        l.measuredBy = m.by().orElse(null);
+        l.fellDeg = m.bearingDeg();
+        l.distanceM = m.distanceM();
     }
 }

@@ -3,6 +3,7 @@
         allowedDependencies = {
             "briefing",
             "crew",
+            "exchange",
             "job",
             "lay",
             "people",

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.SentOtherwise;
 import org.antevid.app.run.store.RunEventEntity;
@@ -25,11 +26,13 @@ class RunBook {
     private static final int LONGEST_ID = 60;
     private final RunEventRepository events;
     private final TransactionTemplate own;
+    private final Anemometer anemometer;
     private final Clock clock;
     /** Presses are stored one after the other, so that none gets a lower number than one somebody has seen already. */
     private final Object pressing = new Object();
 
-    RunBook(RunEventRepository events, PlatformTransactionManager transactions, Clock clock) {
+    RunBook(RunEventRepository events, PlatformTransactionManager transactions, Anemometer anemometer, Clock clock) {
+        this.anemometer = anemometer;
         this.clock = clock;
         this.events = events;
         this.own = new TransactionTemplate(transactions);
@@ -134,6 +137,7 @@ class RunBook {
                 : Require.text(clientId, LONGEST_ID, "id");
         r.reason = line.reason();
         r.at = clock.instant();
+        r.gustMs = line.kind() == Happening.Kind.GO ? anemometer.now().gustMs().high() : null;
         r.pressedAt = line.pressedAgo().map(r.at::minus).orElse(null);
         return r;
     }

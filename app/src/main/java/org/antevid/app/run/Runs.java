@@ -413,7 +413,7 @@ public class Runs {
      * @param briefing under which the go was given
      * @param at of that go
      */
-    public record FallOf(int briefing, Instant at) {}
+    public record FallOf(int briefing, Instant at, Optional<Double> gustMs) {}
 
     /** @return what felled this stem; empty while it stands, and of one that nobody gave a go for */
     public Optional<FallOf> fallOf(String jobId, String stem) {
@@ -423,7 +423,7 @@ public class Runs {
                         && s.stem().filter(stem::equals).isPresent())
                 .flatMap(s -> book.lastGo(jobId, s.id()).stream())
                 .filter(go -> !go.detail.isEmpty())
-                .map(go -> new FallOf(Integer.parseInt(go.detail), go.at))
+                .map(go -> new FallOf(Integer.parseInt(go.detail), go.at, Optional.ofNullable(go.gustMs)))
                 .reduce((a, b) -> b);
     }
 

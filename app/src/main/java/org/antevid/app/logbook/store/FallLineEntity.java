@@ -6,8 +6,12 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Optional;
 import org.antevid.core.lay.Means;
 import org.antevid.core.outcome.Control;
+import org.antevid.core.outcome.Deviation;
+import org.antevid.core.outcome.Fall;
+import org.antevid.core.outcome.Foreseen;
 import org.antevid.core.outcome.MeasuredBy;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Species;
@@ -22,7 +26,10 @@ public class FallLineEntity {
     @Id
     public String id;
 
+    /** Null of one that was read in from a file. */
+    @Nullable
     public String jobId;
+
     public String jobName;
     public String stem;
 
@@ -55,6 +62,30 @@ public class FallLineEntity {
     @Enumerated(EnumType.STRING)
     public MeasuredBy measuredBy;
 
+    public double layDeg;
+
+    @Nullable
+    public Double biasDeg;
+
+    @Nullable
+    public Double spreadDeg;
+
+    /** Hinge to tip as expected. */
+    @Nullable
+    public Double expectedM;
+
+    @Nullable
+    public Double distanceM;
+
+    @Nullable
+    public Double gustMs;
+
+    public boolean imported;
+
+    /** Who read it in. */
+    @Nullable
+    public String byId;
+
     public double predictedDeg;
 
     @Nullable
@@ -72,4 +103,25 @@ public class FallLineEntity {
 
     @Nullable
     public Boolean inside;
+
+    /** Works out what follows from what was foreseen and measured. */
+    public void derive() {
+        Foreseen foreseen = new Foreseen(
+                layDeg,
+                Optional.ofNullable(biasDeg),
+                Optional.ofNullable(spreadDeg),
+                Optional.empty(),
+                Optional.ofNullable(expectedM),
+                0,
+                0);
+        predictedDeg = foreseen.predictedDeg();
+        if (fellDeg == null || distanceM == null) {
+            return;
+        }
+        Deviation d = Deviation.of(foreseen, new Fall(fellDeg, distanceM, Optional.ofNullable(measuredBy)));
+        missDeg = d.missDeg();
+        alongDeg = d.alongDeg().orElse(null);
+        times = d.times().map(t -> Math.copySign(t, d.missDeg())).orElse(null);
+        inside = d.withinFan().orElse(null);
+    }
 }

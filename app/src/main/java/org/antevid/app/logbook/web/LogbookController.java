@@ -42,12 +42,14 @@ public class LogbookController {
     /**
      * A felled stem. Right of the predicted direction is positive.
      *
+     * @param jobId empty of one that was read in from a file
+     * @param gustMs the gust at its go
      * @param aimed where it lies says how well it was aimed: measured, and control was kept
      * @param alongDeg how much farther out the tip lies than expected, as an angle seen from the stump
      * @param times the miss over the usual error that was foreseen, signed as the miss is
      */
     record FallView(
-            String jobId,
+            Optional<String> jobId,
             String job,
             String stem,
             Optional<String> sawyerId,
@@ -58,6 +60,8 @@ public class LogbookController {
             boolean measured,
             boolean aimed,
             Optional<String> control,
+
+            @Shown(in = Dimension.SPEED, to = Side.UP) Optional<Double> gustMs,
 
             @Shown(in = Dimension.AZIMUTH, to = Side.NEAREST)
             double predictedDeg,
@@ -119,6 +123,8 @@ public class LogbookController {
      * All falls the caller may see, beside what was foreseen of them.
      *
      * @param since first day, by the clock of the house
+     * @param until last day
+     * @param gustFromMs only falls at whose go a gust of at least this was read
      */
     @GetMapping
     LogbookView logbook(
@@ -128,15 +134,17 @@ public class LogbookController {
             @RequestParam(required = false) Means.@Nullable Kind means,
             @RequestParam(required = false) @Nullable Condition wood,
             @RequestParam(required = false) @Nullable LocalDate since,
+            @RequestParam(required = false) @Nullable LocalDate until,
+            @RequestParam(required = false) @Nullable Double gustFromMs,
             @AuthenticationPrincipal SignedIn me) {
         Logbook.Seen seen = logbook.seenBy(me);
         Predicate<FallLineEntity> fits = l -> (species == null || l.species == species)
                 && (cut == null || l.school == cut)
                 && (means == null || l.means == means)
                 && (wood == null || l.wood == wood)
-                && (since == null
-                        || !l.felledAt.isBefore(
-                                since.atStartOfDay(ZoneId.systemDefault()).toInstant()));
+                && (since == null || !l.felledAt.isBefore(startOf(since)))
+                && (until == null || l.felledAt.isBefore(startOf(until.plusDays(1))))
+                && (gustFromMs == null || l.gustMs != null && l.gustMs >= gustFromMs);
         List<FallLineEntity> open = seen.open().stream()
                 .filter(fits.and(l -> sawyer == null || sawyer.equals(l.sawyerId)))
                 .toList();
@@ -152,6 +160,10 @@ public class LogbookController {
                 open.size(),
                 (int) open.stream().filter(l -> l.missDeg != null).count(),
                 choices(seen.open()));
+    }
+
+    private static Instant startOf(LocalDate day) {
+        return day.atStartOfDay(ZoneId.systemDefault()).toInstant();
     }
 
     private static Accuracy accuracy(Collection<FallLineEntity> all) {
@@ -175,7 +187,7 @@ public class LogbookController {
 
     private static FallView view(FallLineEntity l) {
         return new FallView(
-                l.jobId,
+                Optional.ofNullable(l.jobId),
                 l.jobName,
                 l.stem,
                 Optional.ofNullable(l.sawyerId),
@@ -186,6 +198,7 @@ public class LogbookController {
                 l.missDeg != null,
                 Logbook.aimed(l),
                 Optional.ofNullable(l.control).map(c -> Speech.words().term(c)),
+                Optional.ofNullable(l.gustMs),
                 l.predictedDeg,
                 Optional.ofNullable(l.fellDeg),
                 Optional.ofNullable(l.missDeg),

@@ -43,6 +43,10 @@ public class RunEventEntity {
 
     public Instant at;
 
+    /** At a go: the gust that was read, the upper end of it. */
+    @Nullable
+    public Double gustMs;
+
     /** @return when it was pressed; for what was not pressed on a phone, when it came */
     public Instant pressed() {
         return pressedAt == null ? at : pressedAt;
