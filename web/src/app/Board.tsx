@@ -6,6 +6,7 @@ import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, data } from '../api/client';
 import { useSession } from '../api/job';
+import { ComesBack } from './ComesBack';
 import { Mark } from '../figures/Mark';
 import { PlanSketch } from '../plan/PlanSketch';
 import { later } from './later';
@@ -76,6 +77,7 @@ export default function Board() {
           />
         )}
         {!board.data && <Waiting />}
+        {session.data?.signedIn && <ComesBack />}
         <div className="cards">
           {board.data?.jobs.map((j) => (
             <Link

@@ -21,6 +21,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/board/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Falls nobody measured yet, and what was learned last. */
+        get: operations["backBack"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drills": {
         parameters: {
             query?: never;
@@ -3279,6 +3296,44 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/logbook/falls.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The falls the caller sees line by line, with columns that name their units. */
+        get: operations["fallFileOut"];
+        put?: never;
+        /**
+         * Reads falls in from a table with the same columns, or with _ft and _mph in place of _m and _ms, never both.
+         * @description Reads falls in from a table with the same columns, or with _ft and _mph in place of _m and _ms, never both. Reviewers and the owner; nothing is kept of a file with a bad row.
+         */
+        post: operations["fallFileIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/logbook/shared.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Falls without names, places and days, groups under five merged; the owner alone. */
+        get: operations["fallFileShared"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/openapi": {
         parameters: {
             query?: never;
@@ -4625,6 +4680,12 @@ export interface components {
         AwayRequest: {
             reason: string;
         };
+        /** @description What comes back of the work that is done. */
+        BackView: {
+            learnedLast?: components["schemas"]["LearnedLastView"];
+            /** @description felled stems of whom the caller may see, the newest first, at most 200 */
+            unmeasured: components["schemas"]["UnmeasuredView"][];
+        };
         /** @description Directions nobody leaves by, clockwise from one edge to the other. */
         BarredSectorView: {
             /** Format: double */
@@ -5618,6 +5679,14 @@ export interface components {
             says: string;
             words: string;
         };
+        DrillLinkView: {
+            /** @description of the kind, as it stands in an address */
+            key: string;
+            /** Format: int32 */
+            level: number;
+            /** Format: int64 */
+            seed: number;
+        };
         /** @description A place in the picture, metres. */
         DrillPictureAt: {
             /** Format: double */
@@ -5639,6 +5708,7 @@ export interface components {
              * @description exercises of a round
              */
             round: number;
+            today: components["schemas"]["DrillLinkView"];
         };
         /** @description Which side of a stretch of the stem is squeezed, and how hard. */
         EdgeView: {
@@ -5792,9 +5862,15 @@ export interface components {
             fellDeg?: number;
             /** Format: date-time */
             felledAt: string;
+            /**
+             * Format: double
+             * @description the gust at its go
+             */
+            gustMs?: number;
             inside?: boolean;
             job: string;
-            jobId: string;
+            /** @description empty of one that was read in from a file */
+            jobId?: string;
             means: string;
             measured: boolean;
             /** Format: double */
@@ -5805,6 +5881,8 @@ export interface components {
             said: {
                 /** @description azimuth, nearest */
                 fellDeg?: string;
+                /** @description speed, up */
+                gustMs?: string;
                 /** @description angle, nearest */
                 missDeg?: string;
                 /** @description azimuth, nearest */
@@ -6834,6 +6912,10 @@ export interface components {
             causes: components["schemas"]["CauseView"][];
             stem: string;
             work: components["schemas"]["WorkView"];
+        };
+        LearnedLastView: {
+            fromJob: string;
+            says: components["schemas"]["MessageView"];
         };
         /** @description Which of the house's own measurements the plan rested on, each with how many; 0 where it did not. */
         LearnedPart: {
@@ -10201,6 +10283,11 @@ export interface components {
             /** Format: int32 */
             widthPx: number;
         };
+        UnmeasuredView: {
+            job: string;
+            jobId: string;
+            stem: string;
+        };
         UntickedChoice: {
             /** @enum {string} */
             unticked: "DONE" | "NOT_NEEDED" | "OTHERWISE" | "NOT_POSSIBLE";
@@ -10606,6 +10693,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BoardPage"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    backBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackView"];
                 };
             };
             /** @description Nobody is signed in */
@@ -24942,6 +25058,8 @@ export interface operations {
                 means?: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
                 wood?: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
                 since?: string;
+                until?: string;
+                gustFromMs?: number;
             };
             header?: never;
             path?: never;
@@ -24956,6 +25074,136 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LogbookView"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    fallFileOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    fallFileIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportReport"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    fallFileShared: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
             /** @description Nobody is signed in */

@@ -10,8 +10,10 @@ import { Mark } from '../../figures/Mark';
 import { LessonList } from '../../lessons/LessonList';
 import { Rows } from '../../ui/Rows';
 import { Waiting } from '../../ui/Waiting';
+import { speed } from '../../units/length';
 import { useUnits } from '../../units/useUnits';
 import css from './logbook.module.css';
+import { Files } from './Files';
 import { Rose } from './Rose';
 import { Strip } from './Strip';
 import { msg } from './words';
@@ -19,19 +21,26 @@ import { msg } from './words';
 type View = Schemas['LogbookView'];
 type Numbers = Schemas['Numbers'];
 type Asked = NonNullable<paths['/api/logbook']['get']['parameters']['query']>;
-const NAMES = ['sawyer', 'species', 'cut', 'means', 'wood', 'since'] as const;
+const NAMES = ['sawyer', 'species', 'cut', 'means', 'wood', 'since', 'until', 'gustFromMs'] as const;
+/** From a breeze on; what people say of the wind is in these steps. */
+const GUSTS_MS = ['4', '6', '8'] as const;
+
+type Name = (typeof NAMES)[number];
 
 /** All falls of the house beside what was foreseen; the address carries the filter. */
 export default function LogbookPage() {
   const units = useUnits();
   const [search, setSearch] = useSearchParams();
-  const asked = Object.fromEntries(NAMES.map((n) => [n, search.get(n) ?? undefined])) as Asked;
+  const asked = Object.fromEntries(NAMES.map((n) => [n, search.get(n) ?? undefined])) as Record<
+    Name,
+    string | undefined
+  >;
   const logbook = useQuery({
     queryKey: ['logbook', asked, units],
-    queryFn: ({ signal }) => data(api.GET('/api/logbook', { params: { query: asked }, signal })),
+    queryFn: ({ signal }) => data(api.GET('/api/logbook', { params: { query: asked as unknown as Asked }, signal })),
     placeholderData: keepPreviousData,
   }).data;
-  const ask = (name: (typeof NAMES)[number], value?: string) =>
+  const ask = (name: Name, value?: string) =>
     setSearch(
       (was) => {
         const next = new URLSearchParams(was);
@@ -54,6 +63,7 @@ export default function LogbookPage() {
             <Filters choices={logbook.choices} asked={asked} ask={ask} />
             <Body book={logbook} />
             <House />
+            <Files />
           </>
         )}
       </main>
@@ -69,8 +79,8 @@ function House() {
 
 type FiltersProps = {
   choices: View['choices'];
-  asked: Asked;
-  ask: (name: (typeof NAMES)[number], value?: string) => void;
+  asked: Record<Name, string | undefined>;
+  ask: (name: Name, value?: string) => void;
 };
 
 function Filters({ choices, asked, ask }: FiltersProps) {
@@ -87,6 +97,17 @@ function Filters({ choices, asked, ask }: FiltersProps) {
       />
     </label>
   );
+  const day = (name: 'since' | 'until') => (
+    <label>
+      {msg(name)}
+      <DatePicker
+        aria-label={msg(name)}
+        placeholder={msg('any')}
+        value={asked[name] ? dayjs(asked[name]) : null}
+        onChange={(d) => ask(name, d ? d.format('YYYY-MM-DD') : undefined)}
+      />
+    </label>
+  );
   return (
     <div className={css.filters}>
       {one('sawyer', choices.sawyers)}
@@ -95,14 +116,18 @@ function Filters({ choices, asked, ask }: FiltersProps) {
       {one('cut', choices.cuts)}
       {one('species', choices.species)}
       <label>
-        {msg('since')}
-        <DatePicker
-          aria-label={msg('since')}
+        {msg('gust')}
+        <Select
+          allowClear
+          aria-label={msg('gust')}
           placeholder={msg('any')}
-          value={asked.since ? dayjs(asked.since) : null}
-          onChange={(day) => ask('since', day ? day.format('YYYY-MM-DD') : undefined)}
+          value={asked.gustFromMs}
+          options={GUSTS_MS.map((value) => ({ value, label: msg('gustFrom', { speed: speed(Number(value)) }) }))}
+          onChange={(v?: string) => ask('gustFromMs', v)}
         />
       </label>
+      {day('since')}
+      {day('until')}
     </div>
   );
 }
@@ -216,21 +241,20 @@ function Falls({ falls }: { falls: View['falls'] }) {
         <Rows
           label={msg('theFalls')}
           rows={falls}
-          keyOf={(f) => `${f.jobId} ${f.stem}`}
+          keyOf={(f) => `${f.job} ${f.stem}`}
           columns={[
             { head: msg('when'), cell: (f) => f.felledAt.slice(0, 10) },
             {
               head: msg('stem'),
               cell: (f) => (
-                <Link to={`/jobs/${f.jobId}/review`}>
-                  <b>
-                    {f.job} {f.stem}
-                  </b>
-                </Link>
+                <b>
+                  {f.jobId ? <Link to={`/jobs/${f.jobId}/review`}>{`${f.job} ${f.stem}`}</Link> : `${f.job} ${f.stem}`}
+                </b>
               ),
             },
             { head: msg('sawyer'), cell: (f) => f.sawyer ?? '' },
             { head: msg('cutMeans'), cell: (f) => `${f.cut}, ${f.means}` },
+            { head: msg('gustThen'), cell: (f) => f.said.gustMs ?? '', quantity: true },
             { head: msg('predicted'), cell: (f) => f.said.predictedDeg, quantity: true },
             { head: msg('fell'), cell: (f) => f.said.fellDeg ?? '', quantity: true },
             {

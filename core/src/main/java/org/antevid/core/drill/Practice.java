@@ -14,4 +14,13 @@ public final class Practice {
     public static final int ROUND = 10;
 
     private Practice() {}
+
+    /** An exercise by what stands in its link. */
+    public record Link(DrillKind kind, int level, long seed) {}
+
+    /** @return the same for everybody on this day, counted from whichever first one; each kind has its turn */
+    public static Link ofDay(long day) {
+        DrillKind[] kinds = DrillKind.values();
+        return new Link(kinds[(int) Math.floorMod(day, (long) kinds.length)], 1, Math.floorMod(day, 1_000_000L));
+    }
 }

@@ -1,5 +1,8 @@
 package org.antevid.app.drills.web;
 
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -29,8 +32,13 @@ public class DrillController {
      * @param againDays after so many days what failed is asked again
      * @param risesAfter so many right ones in a row open the next level
      * @param round exercises of a round
+     * @param today the one exercise everybody gets today
      */
-    record DrillsView(List<DrillKindView> kinds, List<Integer> againDays, int risesAfter, int round) {}
+    record DrillsView(
+            List<DrillKindView> kinds, List<Integer> againDays, int risesAfter, int round, DrillLinkView today) {}
+
+    /** @param key of the kind, as it stands in an address */
+    record DrillLinkView(String key, int level, long seed) {}
 
     record DrillKindView(DrillKind kind, String key, String words, String says, int levels) {}
 
@@ -68,6 +76,12 @@ public class DrillController {
 
     record TruthView(Exercise.Told told, String words, String says) {}
 
+    private final Clock clock;
+
+    DrillController(Clock clock) {
+        this.clock = clock;
+    }
+
     /** What can be practised. */
     @GetMapping
     DrillsView drills(
@@ -80,7 +94,8 @@ public class DrillController {
                         .toList(),
                 Practice.AGAIN_DAYS,
                 Practice.RISES_AFTER,
-                Practice.ROUND);
+                Practice.ROUND,
+                today());
     }
 
     /** One exercise: the same kind, level and seed are the same one. What is right is worked out now. */
@@ -92,6 +107,12 @@ public class DrillController {
             @RequestParam(defaultValue = "ENGLISH") Language language,
             @RequestParam(defaultValue = "METRIC") Units units) {
         return view(Drills.of(kind, level, seed), words(language, units));
+    }
+
+    private DrillLinkView today() {
+        Practice.Link link = Practice.ofDay(
+                LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()).toEpochDay());
+        return new DrillLinkView(link.kind().key(), link.level(), link.seed());
     }
 
     private static Words words(Language language, Units units) {

@@ -1,0 +1,56 @@
+package org.antevid.app.board.web;
+
+import java.util.List;
+import java.util.Optional;
+import org.antevid.app.lessons.Lessons;
+import org.antevid.app.logbook.Logbook;
+import org.antevid.app.people.SignedIn;
+import org.antevid.core.learn.LessonState;
+import org.antevid.core.message.Message;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+public class BackController {
+    /**
+     * What comes back of the work that is done.
+     *
+     * @param unmeasured felled stems of whom the caller may see, the newest first, at most 200
+     * @param learnedLast the newest lesson that stands
+     */
+    record BackView(List<UnmeasuredView> unmeasured, Optional<LearnedLastView> learnedLast) {}
+
+    record UnmeasuredView(String jobId, String job, String stem) {}
+
+    record LearnedLastView(Message says, String fromJob) {}
+
+    private static final int MOST = 200;
+
+    private final Logbook logbook;
+    private final Lessons lessons;
+
+    BackController(Logbook logbook, Lessons lessons) {
+        this.logbook = logbook;
+        this.lessons = lessons;
+    }
+
+    /** Falls nobody measured yet, and what was learned last. */
+    @GetMapping("/api/board/back")
+    BackView back(@AuthenticationPrincipal SignedIn me) {
+        return new BackView(
+                logbook.seenBy(me).open().stream()
+                        .filter(l -> l.missDeg == null)
+                        .flatMap(l ->
+                                Optional.ofNullable(l.jobId)
+                                        .map(job -> new UnmeasuredView(job, l.jobName, l.stem))
+                                        .stream())
+                        .limit(MOST)
+                        .toList(),
+                lessons.all().stream()
+                        .filter(l -> l.state() == LessonState.STANDS)
+                        .findFirst()
+                        .map(l -> new LearnedLastView(
+                                l.lesson().says(), l.lesson().fromJob())));
+    }
+}
