@@ -4930,7 +4930,11 @@ export interface components {
         ChoiceView: {
             /** @description says that it is not known */
             abstains: boolean;
-            /** @description why this answer, or of several leaving it out, ends the round */
+            /** @description of an order: numbers of the choices that come before it, from 0 */
+            after: number[];
+            /** @description says something of all the others: it is marked alone */
+            alone: boolean;
+            /** @description why this answer ends the round: marked where it is wrong, of several left out where it is right, in an order marked too early */
             deadly?: string;
             /** @description of several: to be marked */
             right: boolean;
@@ -5673,7 +5677,7 @@ export interface components {
         DrillKindView: {
             key: string;
             /** @enum {string} */
-            kind: "BIND" | "LEAN" | "PEOPLE";
+            kind: "BIND" | "LEAN" | "PEOPLE" | "LAY" | "STUMP" | "ORDER" | "CARD" | "CUE";
             /** Format: int32 */
             levels: number;
             says: string;
@@ -5771,7 +5775,7 @@ export interface components {
             asked: string;
             choices: components["schemas"]["ChoiceView"][];
             /** @enum {string} */
-            kind: "BIND" | "LEAN" | "PEOPLE";
+            kind: "BIND" | "LEAN" | "PEOPLE" | "LAY" | "STUMP" | "ORDER" | "CARD" | "CUE";
             /** Format: int32 */
             level: number;
             picture: components["schemas"]["PictureView"];
@@ -5779,12 +5783,15 @@ export interface components {
             said: string;
             /** Format: int64 */
             seed: number;
-            /** @description all that is true is to be marked */
-            several: boolean;
             sure: components["schemas"]["SureView"][];
             /** Format: int32 */
             thrownAway: number;
             truth: components["schemas"]["TruthView"][];
+            /**
+             * @description one is right; all that is true is marked; or all that is true in an order that breaks no rule
+             * @enum {string}
+             */
+            way: "ONE" | "SEVERAL" | "ORDER";
         };
         /** @description What may explain that a stem fell beside the predicted direction: each a possible share with its range, no verdict. */
         Explanation: {
@@ -6522,7 +6529,7 @@ export interface components {
         InkView: {
             closed: boolean;
             /** @enum {string} */
-            ink: "WOOD" | "REST" | "GROUND" | "CUT" | "STRETCHED" | "SQUEEZED" | "CROWN" | "PLUMB" | "STUMP" | "LAY" | "PERSON" | "TOO_NEAR" | "RING" | "SCALE";
+            ink: "WOOD" | "REST" | "GROUND" | "CUT" | "STRETCHED" | "SQUEEZED" | "CROWN" | "PLUMB" | "STUMP" | "LAY" | "PERSON" | "TOO_NEAR" | "RING" | "SCALE" | "HINGE" | "TARGET" | "OPEN" | "NOTE";
             points: components["schemas"]["DrillPictureAt"][];
             words?: string;
         };
@@ -10775,7 +10782,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                kind: "BIND" | "LEAN" | "PEOPLE";
+                kind: "BIND" | "LEAN" | "PEOPLE" | "LAY" | "STUMP" | "ORDER" | "CARD" | "CUE";
                 level: number;
                 seed: number;
             };

@@ -7,7 +7,7 @@ const WIDE = 358;
 const MOST_HIGH = 300;
 const LEAST_HIGH = 150;
 const DOT = 7;
-const STROKE = /LAY|CUT|PLUMB|SCALE|GROUND/;
+const STROKE = /LAY|CUT|PLUMB|SCALE|GROUND|OPEN/;
 
 /** What is to be judged; once it is answered, the truth over it. A flat thing is drawn higher than it is. */
 export function DrillPicture({ picture, over, said }: { picture: Picture; over: boolean; said: string }) {
@@ -38,7 +38,8 @@ function Drawn({ item, place }: { item: Item; place: Place }) {
   return (
     <g className={name}>
       {points.length === 1 ? (
-        item.ink !== 'SCALE' && (
+        item.ink !== 'SCALE' &&
+        item.ink !== 'NOTE' && (
           <circle cx={points[0][0]} cy={points[0][1]} r={item.ink === 'TOO_NEAR' ? 2 * DOT : DOT} />
         )
       ) : item.closed ? (
@@ -55,18 +56,24 @@ function Label({ item, points }: { item: Item; points: number[][] }) {
   const last = points[points.length - 1];
   const middle = (points[0][0] + last[0]) / 2;
   const where =
-    item.ink === 'PERSON'
-      ? { x: points[0][0] + 18, y: points[0][1] + 5, textAnchor: 'start' as const }
-      : item.ink === 'CUT'
-        ? { x: last[0], y: Math.max(12, last[1] - 4), textAnchor: 'middle' as const }
-        : item.ink === 'REST'
-          ? { x: middle, y: points[0][1] + 16, textAnchor: 'middle' as const }
-          : item.ink === 'SQUEEZED' || item.ink === 'STRETCHED'
-            ? {
-                x: Math.min(last[0] + 6, WIDE - 64),
-                y: (points[0][1] + points[1][1]) / 2 + 4,
-                textAnchor: 'start' as const,
-              }
-            : { x: middle, y: points[0][1] - 6, textAnchor: 'middle' as const };
+    item.ink === 'NOTE' || item.ink === 'TARGET'
+      ? {
+          x: middle,
+          y: (points[0][1] + points[Math.floor(points.length / 2)][1]) / 2 + 5,
+          textAnchor: 'middle' as const,
+        }
+      : item.ink === 'PERSON'
+        ? { x: points[0][0] + 18, y: points[0][1] + 5, textAnchor: 'start' as const }
+        : item.ink === 'CUT'
+          ? { x: last[0], y: Math.max(12, last[1] - 4), textAnchor: 'middle' as const }
+          : item.ink === 'REST'
+            ? { x: middle, y: points[0][1] + 16, textAnchor: 'middle' as const }
+            : item.ink === 'SQUEEZED' || item.ink === 'STRETCHED'
+              ? {
+                  x: Math.min(last[0] + 6, WIDE - 64),
+                  y: (points[0][1] + points[1][1]) / 2 + 4,
+                  textAnchor: 'start' as const,
+                }
+              : { x: middle, y: points[0][1] - 6, textAnchor: 'middle' as const };
   return <text {...where}>{item.words}</text>;
 }

@@ -95,9 +95,10 @@ function One({ kind, drills, level, seed, nth, total, earned }: Props) {
     answered(kind.key, kind.levels, level, seed, right, drills);
   };
   const mark = (i: number) => {
-    if (e.several) {
+    if (e.way !== 'ONE') {
       const has = answer.marked.includes(i);
-      setAnswer({ marked: has ? answer.marked.filter((m) => m !== i) : [...answer.marked, i] });
+      const beside = answer.marked.filter((m) => m !== i && !e.choices[i].alone && !e.choices[m].alone);
+      setAnswer({ marked: has ? answer.marked.filter((m) => m !== i) : [...beside, i] });
     } else if (e.choices[i].abstains) end({ marked: [i] });
     else setAnswer({ marked: [i] });
   };
@@ -116,6 +117,9 @@ function One({ kind, drills, level, seed, nth, total, earned }: Props) {
             className={done && c.right ? css.truth : answer.marked.includes(i) ? css.mine : undefined}
             onClick={() => mark(i)}
           >
+            {e.way === 'ORDER' && answer.marked.includes(i) && !c.alone && (
+              <b className="n">{answer.marked.indexOf(i) + 1}&ensp;</b>
+            )}
             {done && answer.marked.includes(i) ? t('drill.you', { answer: c.words }) : c.words}
           </Button>
         ))}
@@ -134,14 +138,25 @@ function One({ kind, drills, level, seed, nth, total, earned }: Props) {
   );
 }
 
-/** Right when what is marked is what is true, no more and no less. */
-const isRight = (e: Exercise, a: Answer): boolean => e.choices.every((c, i) => c.right === a.marked.includes(i));
+/** In an order: marked before what comes first. */
+const tooEarly = (e: Exercise, a: Answer, i: number): boolean =>
+  e.way === 'ORDER' &&
+  a.marked.includes(i) &&
+  e.choices[i].after.some((first) => !a.marked.slice(0, a.marked.indexOf(i)).includes(first));
+
+/** Right when what is marked is what is true, no more and no less, and in an order that breaks no rule. */
+const isRight = (e: Exercise, a: Answer): boolean =>
+  e.choices.every((c, i) => c.right === a.marked.includes(i) && !tooEarly(e, a, i));
 
 const pointsOf = (e: Exercise, a: Answer): number => (a.sure ? (isRight(e, a) ? a.sure.right : a.sure.wrong) : 0);
 
-/** Chosen, or of several left out. */
+/** Marked where it is wrong, of several left out where it is right, in an order marked too early. */
 const deadlyOf = (e: Exercise, a: Answer): string | undefined =>
-  e.choices.find((c, i) => c.deadly && (e.several ? c.right && !a.marked.includes(i) : a.marked.includes(i)))?.deadly;
+  e.choices.find(
+    (c, i) =>
+      c.deadly &&
+      (e.way === 'ORDER' ? tooEarly(e, a, i) : a.marked.includes(i) ? !c.right : e.way === 'SEVERAL' && c.right),
+  )?.deadly;
 
 type VerdictProps = Pick<Props, 'drills' | 'kind' | 'nth' | 'total'> & { e: Exercise; answer: Answer };
 

@@ -201,11 +201,8 @@ final class BindDrill {
     private static List<Choice> faces(Squeeze.Face right, Optional<DrillWords> deadly) {
         List<Choice> all = new ArrayList<>();
         for (Squeeze.Face f : Squeeze.Face.values()) {
-            all.add(new Choice(
-                    Arg.term(f == Squeeze.Face.TOP ? Face.TOP : Face.BELOW),
-                    f == right,
-                    false,
-                    f == right ? Optional.empty() : deadly.map(Message::of)));
+            all.add(Choice.of(Arg.term(f == Squeeze.Face.TOP ? Face.TOP : Face.BELOW), f == right)
+                    .deadly(f == right ? Optional.empty() : deadly.map(Message::of)));
         }
         all.add(Choice.notKnown());
         return all;
@@ -240,16 +237,10 @@ final class BindDrill {
                         DrillWords.ASK_STAND,
                         List.of(
                                 Choice.of(Arg.term(Stand.UPHILL), true),
-                                new Choice(
-                                        Arg.term(Stand.DOWNHILL),
-                                        false,
-                                        false,
-                                        Optional.of(Message.of(DrillWords.ROLLS_ONTO_YOU))),
-                                new Choice(
-                                        Arg.term(Stand.IN_LINE),
-                                        false,
-                                        false,
-                                        Optional.of(Message.of(DrillWords.IN_LINE))),
+                                Choice.of(Arg.term(Stand.DOWNHILL), false)
+                                        .deadly(Optional.of(Message.of(DrillWords.ROLLS_ONTO_YOU))),
+                                Choice.of(Arg.term(Stand.IN_LINE), false)
+                                        .deadly(Optional.of(Message.of(DrillWords.IN_LINE))),
                                 Choice.notKnown()),
                         DrillWords.RULE_UPHILL,
                         uphill));
@@ -285,7 +276,7 @@ final class BindDrill {
                 picture(log, cut),
                 said(log),
                 Message.of(asked),
-                false,
+                Answering.ONE,
                 choices,
                 List.copyOf(truth),
                 0);

@@ -10,7 +10,17 @@ public enum DrillKind implements Code {
     /** A stem seen from two sides: where it leans, and how far. */
     LEAN(2),
     /** A tree about to be felled and people about it: who is too near. */
-    PEOPLE(3);
+    PEOPLE(3),
+    /** A tree among things that must not be hit: which directions are open. */
+    LAY(2),
+    /** A stump afterwards: which way it went, and what went wrong. */
+    STUMP(2),
+    /** Stems that lie over each other: in which order they come off. */
+    ORDER(3),
+    /** The measures of a cut: which of them are wrong. */
+    CARD(2),
+    /** What kerf, top and line do: act, wait, hold or leave. */
+    CUE(2);
 
     private final int levels;
 

@@ -6,7 +6,7 @@ import org.antevid.core.quantity.Require;
 
 /** Makes exercises from a seed. */
 public final class Drills {
-    private static final int MOST_TRIES = 400;
+    private static final int MOST_TRIES = 2000;
 
     private Drills() {}
 
@@ -25,6 +25,11 @@ public final class Drills {
                         case BIND -> BindDrill.made(random, level);
                         case LEAN -> LeanDrill.made(random, level);
                         case PEOPLE -> PeopleDrill.made(random, level);
+                        case LAY -> LayDrill.made(random, level);
+                        case STUMP -> StumpDrill.made(random, level);
+                        case ORDER -> OrderDrill.made(random, level);
+                        case CARD -> CardDrill.made(random, level);
+                        case CUE -> CueDrill.made(random, level);
                     };
             if (made.isPresent()) {
                 return made.get().at(seed, thrown);

@@ -10,7 +10,6 @@ import org.antevid.core.message.Message;
  * One thing to be judged. The same kind, level and seed make the same exercise.
  *
  * @param said the picture in words, so that nobody needs to see it
- * @param several whether all that is true is to be marked, or one answer given
  * @param thrownAway how many before it were ambiguous
  */
 public record Exercise(
@@ -20,22 +19,49 @@ public record Exercise(
         Picture picture,
         Message said,
         Message asked,
-        boolean several,
+        Answering way,
         List<Choice> choices,
         List<Fact> truth,
         int thrownAway) {
     /**
      * @param right of several: whether it is to be marked
      * @param abstains somebody says that they do not know: never right, and nothing lost
-     * @param deadly why this answer, or leaving this one out, ends the round
+     * @param alone it says something of all the others: it is marked alone
+     * @param after of an order: the numbers of the choices that come before this one
+     * @param deadly why this answer ends the round: marked where it is wrong, left out of several where it is right, or
+     *     marked before what comes first
      */
-    public record Choice(Arg says, boolean right, boolean abstains, Optional<Message> deadly) {
+    public record Choice(
+            Arg says, boolean right, boolean abstains, boolean alone, List<Integer> after, Optional<Message> deadly) {
+        public Choice {
+            after = List.copyOf(after);
+        }
+
         static Choice of(Arg says, boolean right) {
-            return new Choice(says, right, false, Optional.empty());
+            return new Choice(says, right, false, false, List.of(), Optional.empty());
+        }
+
+        static Choice of(DrillWords says, boolean right) {
+            return of(Arg.said(Message.of(says)), right);
+        }
+
+        /** @return the same, ending the round for this reason */
+        Choice deadly(Optional<Message> why) {
+            return new Choice(says, right, abstains, alone, after, why);
+        }
+
+        /** @return the same, marked alone */
+        Choice markedAlone() {
+            return new Choice(says, right, abstains, true, after, deadly);
+        }
+
+        Choice after(List<Integer> first) {
+            return new Choice(says, right, abstains, alone, first, deadly);
         }
 
         static Choice notKnown() {
-            return new Choice(Arg.said(Message.of(DrillWords.NOT_KNOWN)), false, true, Optional.empty());
+            return new Choice(
+                    Arg.said(Message.of(DrillWords.NOT_KNOWN)), false, true, true, List.of(), Optional.empty());
         }
     }
 
@@ -51,6 +77,6 @@ public record Exercise(
     public record Fact(Told told, Message says) {}
 
     Exercise at(long askedSeed, int thrown) {
-        return new Exercise(kind, level, askedSeed, picture, said, asked, several, choices, truth, thrown);
+        return new Exercise(kind, level, askedSeed, picture, said, asked, way, choices, truth, thrown);
     }
 }

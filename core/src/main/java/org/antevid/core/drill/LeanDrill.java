@@ -115,7 +115,7 @@ final class LeanDrill {
                         .with("north", Arg.flag(is.northDeg > 0))
                         .with("height", Arg.of(Dimension.LENGTH, HIGH_M)),
                 Message.of(level == 1 ? DrillWords.ASK_LEAN_TO : DrillWords.ASK_LEAN_DEG),
-                false,
+                Answering.ONE,
                 List.copyOf(choices),
                 truth,
                 0);

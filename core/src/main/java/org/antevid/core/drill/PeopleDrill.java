@@ -81,17 +81,16 @@ final class PeopleDrill {
     private static Exercise exercise(double height, double lay, FallZone zone, List<Person> people, int level) {
         double ring = zone.exclusionM();
         List<Choice> choices = new ArrayList<>(people.stream()
-                .map(p -> new Choice(
-                        Arg.said(Message.of(DrillWords.PERSON).with("name", Arg.name(p.name))),
-                        p.awayM() < ring,
-                        false,
-                        Optional.of(Message.of(DrillWords.STRUCK)
+                .map(p -> Choice.of(
+                                Arg.said(Message.of(DrillWords.PERSON).with("name", Arg.name(p.name))),
+                                p.awayM() < ring)
+                        .deadly(Optional.of(Message.of(DrillWords.STRUCK)
                                         .with("name", Arg.name(p.name))
                                         .with("reach", Arg.up(Dimension.LENGTH, zone.designReachM())))
                                 .filter(x -> p.awayM() < zone.designReachM())))
                 .toList());
         boolean nobody = people.stream().noneMatch(p -> p.awayM() < ring);
-        choices.add(Choice.of(Arg.said(Message.of(DrillWords.NOBODY)), nobody));
+        choices.add(Choice.of(DrillWords.NOBODY, nobody).markedAlone());
         List<Fact> truth = new ArrayList<>(List.of(
                 new Fact(
                         Told.NUMBER,
@@ -125,7 +124,7 @@ final class PeopleDrill {
                                                 .with("to", Arg.azimuth(STUMP.bearingTo(p.at)))))
                                         .toList())),
                 Message.of(DrillWords.ASK_PEOPLE).with("height", Arg.of(Dimension.LENGTH, height)),
-                true,
+                Answering.SEVERAL,
                 List.copyOf(choices),
                 List.copyOf(truth),
                 0);

@@ -25,7 +25,12 @@ public record Picture(double leftM, double rightM, double bottomM, double topM, 
         PERSON,
         TOO_NEAR,
         RING,
-        SCALE
+        SCALE,
+        HINGE,
+        TARGET,
+        OPEN,
+        /** Words alone, at a place. */
+        NOTE
     }
 
     /** A place in the picture, metres. */

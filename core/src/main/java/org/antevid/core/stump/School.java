@@ -33,7 +33,8 @@ public enum School {
 
     /** Share of the diameter, held between a least and a greatest measure. */
     public record Clamp(double share, double leastM, double greatestM) {
-        double of(double diameterM) {
+        /** @return for a stem this thick along the lay, metres */
+        public double of(double diameterM) {
             return Math.max(leastM, Math.min(greatestM, share * diameterM));
         }
     }

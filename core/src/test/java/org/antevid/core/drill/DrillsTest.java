@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.antevid.core.quantity.RefusedInput;
 import org.junit.jupiter.api.Test;
@@ -31,17 +34,25 @@ class DrillsTest {
             Exercise e = Drills.of(kind, level, seed);
             assertThat(e.seed()).isEqualTo(seed);
             assertThat(e.level()).isEqualTo(level);
-            if (!e.several()) {
+            if (e.way() == Answering.ONE) {
                 assertThat(e.choices().stream().filter(Exercise.Choice::right)).hasSize(1);
             } else {
                 assertThat(e.choices()).anyMatch(Exercise.Choice::right);
             }
             assertThat(e.choices()).noneMatch(c -> c.right() && c.abstains());
+            assertThat(e.choices().stream().filter(c -> c.right() && c.alone()).count())
+                    .as("what says something of all the others is right alone")
+                    .isIn(
+                            0L,
+                            e.choices().stream().filter(Exercise.Choice::right).count());
+            if (e.way() == Answering.ORDER && e.choices().stream().noneMatch(c -> c.right() && c.alone())) {
+                assertThat(inOrder(e)).as("seed %d", seed).isTrue();
+            }
             assertThat(e.truth()).extracting(Exercise.Fact::told).contains(Exercise.Told.NUMBER, Exercise.Told.RULE);
             right.merge(
                     e.choices().stream()
                             .filter(Exercise.Choice::right)
-                            .map(c -> c.says().toString())
+                            .map(c -> c.says().toString() + c.after())
                             .sorted()
                             .toList()
                             .toString(),
@@ -52,6 +63,20 @@ class DrillsTest {
             assertThat(right).as("no answer is right all the time").hasSizeGreaterThan(1);
             assertThat(right.values()).allMatch(n -> n < 0.9 * seeds);
         }
+    }
+
+    /** Each time one is free: everything it waits for has been taken. */
+    private static boolean inOrder(Exercise e) {
+        List<Integer> left = new ArrayList<>(IntStream.range(0, e.choices().size())
+                .filter(i -> e.choices().get(i).right())
+                .boxed()
+                .toList());
+        while (left.removeIf(i -> e.choices().get(i).after().stream().noneMatch(left::contains))) {
+            if (left.isEmpty()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     @Test

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.antevid.app.reader.Speech;
+import org.antevid.core.drill.Answering;
 import org.antevid.core.drill.DrillKind;
 import org.antevid.core.drill.Drills;
 import org.antevid.core.drill.Exercise;
@@ -44,7 +45,7 @@ public class DrillController {
 
     /**
      * @param said the picture in words
-     * @param several all that is true is to be marked
+     * @param way one is right; all that is true is marked; or all that is true in an order that breaks no rule
      */
     record ExerciseView(
             DrillKind kind,
@@ -53,7 +54,7 @@ public class DrillController {
             PictureView picture,
             String said,
             String asked,
-            boolean several,
+            Answering way,
             List<ChoiceView> choices,
             List<SureView> sure,
             List<TruthView> truth,
@@ -67,9 +68,18 @@ public class DrillController {
     /**
      * @param right of several: to be marked
      * @param abstains says that it is not known
-     * @param deadly why this answer, or of several leaving it out, ends the round
+     * @param alone says something of all the others: it is marked alone
+     * @param after of an order: numbers of the choices that come before it, from 0
+     * @param deadly why this answer ends the round: marked where it is wrong, of several left out where it is right, in
+     *     an order marked too early
      */
-    record ChoiceView(String words, boolean right, boolean abstains, Optional<String> deadly) {}
+    record ChoiceView(
+            String words,
+            boolean right,
+            boolean abstains,
+            boolean alone,
+            List<Integer> after,
+            Optional<String> deadly) {}
 
     /** @param right points when it was right, {@code wrong} when not */
     record SureView(Sure sure, String words, double right, double wrong) {}
@@ -129,12 +139,14 @@ public class DrillController {
                         p.leftM(), p.rightM(), p.bottomM(), p.topM(), ink(p.items(), words), ink(p.over(), words)),
                 words.say(e.said()),
                 words.say(e.asked()),
-                e.several(),
+                e.way(),
                 e.choices().stream()
                         .map(c -> new ChoiceView(
                                 words.show(c.says()),
                                 c.right(),
                                 c.abstains(),
+                                c.alone(),
+                                c.after(),
                                 c.deadly().map((Message d) -> words.say(d))))
                         .toList(),
                 Stream.of(Sure.values())
