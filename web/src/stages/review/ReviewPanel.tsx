@@ -145,7 +145,7 @@ function Outcome({ o, review }: { o: Schemas['Outcome']; review: Schemas['Review
           control: review.controls.find((c) => c.control === o.measured.control)?.words ?? msg('notSaid'),
         })}
       </p>
-      <Shares explained={o.explained} />
+      <Shares stem={o.stem} explained={o.explained} />
       <p>
         {msg('hingeFoundLeftRight', {
           hingeLeftM: found.said.hingeLeftM ?? msg('notKnown'),

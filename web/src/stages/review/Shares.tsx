@@ -6,11 +6,11 @@ type Explained = Schemas['Explanation'];
 type Share = Explained['rest'];
 
 /** What may explain a miss: a bar for each share, left or right of the middle, its range beneath it. */
-export function Shares({ explained }: { explained: Explained }) {
+export function Shares({ stem, explained }: { stem: string; explained: Explained }) {
   const all = [...explained.shares, explained.rest];
   const most = Math.max(1, ...all.map((s) => Math.abs(s.deg) + s.sigmaDeg));
   return (
-    <section aria-label={msg('whatExplainsIt')}>
+    <section aria-label={msg('whatExplainsFallOf', { stem })}>
       <h2>
         {msg('whatExplainsIt')} <span>{msg('degreesWithRange')}</span>
       </h2>

@@ -230,19 +230,25 @@ final class CardDrill {
     private static Picture picture(Measures c) {
         double d = c.dM;
         double apex = d - c.depthM;
-        double rise = c.depthM * Math.tan(Math.toRadians(Math.min(80, c.faceDeg)));
         boolean below = c.school == School.HUMBOLDT;
-        double mouth = HINGE_AT_M + (below ? -rise : rise);
+        double room = below ? HINGE_AT_M - 0.03 : HIGH_M - HINGE_AT_M - 0.03;
+        double slope = Math.tan(Math.toRadians(Math.min(85, c.faceDeg)));
+        // a steep face leaves the picture before it leaves the bark
+        double out = Math.min(c.depthM, room / slope);
+        double up = below ? -1 : 1;
         double past = c.bypassMm * MM;
-        double slant = past * Math.tan(Math.toRadians(Math.min(80, c.faceDeg))) * (below ? -1 : 1);
         double back = apex - c.hingeM;
         List<Item> items = new ArrayList<>(List.of(
                 Item.area(Ink.WOOD, 0, 0, d, 0, d, HIGH_M, 0, HIGH_M),
                 Item.line(Ink.GROUND, -0.2, 0, d + 0.25, 0),
-                Item.line(Ink.CUT, d, HINGE_AT_M, apex - past, HINGE_AT_M).saying(Arg.of(Dimension.SHORT, c.depthM)),
-                Item.line(Ink.CUT, apex - past, HINGE_AT_M - slant, d, mouth),
+                Item.line(Ink.CUT, d, HINGE_AT_M, apex - past, HINGE_AT_M),
+                Item.line(
+                        Ink.CUT,
+                        apex - past,
+                        HINGE_AT_M - up * past * slope,
+                        apex + out,
+                        HINGE_AT_M + up * out * slope),
                 Item.line(Ink.CUT, 0, HINGE_AT_M + c.stepM, back, HINGE_AT_M + c.stepM),
-                Item.line(Ink.NOTE, d + 0.02, (HINGE_AT_M + mouth) / 2).saying(Arg.of(Dimension.OPENING, c.faceDeg)),
                 Item.area(
                         Ink.HINGE,
                         back,
@@ -253,11 +259,13 @@ final class CardDrill {
                         HINGE_AT_M + 0.03,
                         back,
                         HINGE_AT_M + 0.03),
-                Item.line(Ink.NOTE, back, HINGE_AT_M - 0.07).saying(Arg.of(Dimension.SHORT, c.hingeM)),
-                Item.line(Ink.NOTE, -0.18, HINGE_AT_M + c.stepM).saying(Arg.of(Dimension.SHORT, c.stepM))));
+                Item.line(Ink.NOTE, d + 0.16, HINGE_AT_M + up * 0.1).saying(Arg.of(Dimension.OPENING, c.faceDeg)),
+                Item.line(Ink.NOTE, d + 0.16, HINGE_AT_M - up * 0.05).saying(Arg.of(Dimension.SHORT, c.depthM)),
+                Item.line(Ink.NOTE, back - 0.07, HINGE_AT_M + up * 0.1).saying(Arg.of(Dimension.SHORT, c.hingeM)),
+                Item.line(Ink.NOTE, -0.14, HINGE_AT_M + c.stepM).saying(Arg.of(Dimension.SHORT, c.stepM))));
         double usual = d - c.school.depthShare().usual() * d;
-        double usualRise =
-                (d - usual) * Math.tan(Math.toRadians(c.school.faceDeg().usual())) * (below ? -1 : 1);
+        double usualSlope = Math.tan(Math.toRadians(c.school.faceDeg().usual()));
+        double usualOut = Math.min(d - usual, room / usualSlope);
         return new Picture(
                 -0.25,
                 d + 0.3,
@@ -266,6 +274,11 @@ final class CardDrill {
                 List.copyOf(items),
                 List.of(
                         Item.line(Ink.LAY, d, HINGE_AT_M, usual, HINGE_AT_M),
-                        Item.line(Ink.LAY, usual, HINGE_AT_M, d, HINGE_AT_M + usualRise)));
+                        Item.line(
+                                Ink.LAY,
+                                usual,
+                                HINGE_AT_M,
+                                usual + usualOut,
+                                HINGE_AT_M + up * usualOut * usualSlope)));
     }
 }

@@ -24,8 +24,8 @@ final class CueDrill {
 
     private static final double TOP_SEEN_M = 0.2;
     private static final double M_PER_MM = 0.001;
-    private static final double HIGH_M = 18;
-    private static final double APART_M = 8;
+    private static final double HIGH_M = 8;
+    private static final double APART_M = 6;
 
     /** Who looks. */
     enum Viewer implements Code {
@@ -174,33 +174,41 @@ final class CueDrill {
                         .with("then", Arg.term(over.reaction())));
     }
 
-    /** The stem three times, the last as it is now; how the kerf opens and the top goes is drawn larger than it is. */
+    /**
+     * The stem three times, the last as it is now, beneath it what was read. It is no picture to scale: the kerf and
+     * the way of the top are drawn larger than they are.
+     */
     private static Picture picture(Scene s) {
         List<Item> items = new ArrayList<>();
         List<Item> over = new ArrayList<>();
         Signs g = s.signs;
+        items.add(Item.line(Ink.NOTE, APART_M, HIGH_M + 1.4).saying(Arg.term(s.heard)));
         for (int i = 0; i <= 2; i++) {
             double x = i * APART_M;
-            double lean = i * g.topForwardM();
-            double side = i * g.topAsideM();
-            double kerf = 0.08 + Math.max(-0.06, i * g.kerfOpensMm() * 0.02);
-            items.add(
-                    Item.area(Ink.WOOD, x - 0.7, 0.8, x + 0.7, 0.8, x + lean + 0.35, HIGH_M, x + lean - 0.35, HIGH_M));
-            items.add(Item.area(Ink.STUMP, x - 0.8, 0, x + 0.8, 0, x + 0.8, 0.8, x - 0.8, 0.8));
-            items.add(Item.area(Ink.CUT, x - 0.8, 0.8, x - 0.8, 0.8 + 3 * kerf, x + 0.2, 0.8));
-            if (side > 0) {
-                items.add(Item.line(Ink.PLUMB, x + lean, HIGH_M, x + lean + 1.2, HIGH_M + 0.6 * side));
+            double share = i / 2.0;
+            double top = x + 2 * share * g.topForwardM();
+            double kerf = 0.35 + Math.max(-0.3, 0.12 * share * g.kerfOpensMm());
+            items.add(Item.area(Ink.WOOD, x - 0.9, 1.2, x + 0.9, 1.2, top + 0.5, HIGH_M, top - 0.5, HIGH_M));
+            items.add(Item.area(Ink.STUMP, x - 1, 0, x + 1, 0, x + 1, 1.2, x - 1, 1.2));
+            items.add(Item.area(Ink.CUT, x - 1, 1.2, x - 1, 1.2 + kerf, x + 0.4, 1.2));
+            if (g.topAsideM() > 0) {
+                items.add(Item.line(Ink.PLUMB, top, HIGH_M, top + 0.8, HIGH_M + 0.8 * share));
             }
             if (g.cracks() && i > 0) {
-                items.add(Item.line(Ink.CUT, x, 1, x - 0.1, 1 + 2.5 * i));
+                items.add(Item.line(Ink.CUT, x, 1.4, x - 0.2, 1.4 + 1.2 * i));
             }
+            items.add(Item.line(Ink.NOTE, x, -0.9).saying(Arg.of(Dimension.SHORT, share * g.kerfOpensMm() * M_PER_MM)));
+            items.add(Item.line(Ink.NOTE, x, -1.9).saying(Arg.of(Dimension.LENGTH, share * g.topForwardM())));
         }
         items.add(Item.line(Ink.GROUND, -2, 0, 2 * APART_M + 3, 0));
+        items.add(Item.line(Ink.NOTE, -APART_M / 2 - 1, -0.9).saying(Arg.said(Message.of(DrillWords.CUE_KERF))));
+        items.add(Item.line(Ink.NOTE, -APART_M / 2 - 1, -1.9).saying(Arg.said(Message.of(DrillWords.CUE_TOP))));
         if (g.goesOver() || g.goesWrong()) {
             double x = 2 * APART_M + 2 * g.topForwardM();
             over.add(Item.area(
-                    Ink.TOO_NEAR, x - 0.6, HIGH_M - 1, x + 0.6, HIGH_M - 1, x + 0.6, HIGH_M, x - 0.6, HIGH_M));
+                    Ink.TOO_NEAR, x - 0.8, HIGH_M - 0.8, x + 0.8, HIGH_M - 0.8, x + 0.8, HIGH_M, x - 0.8, HIGH_M));
         }
-        return new Picture(-3, 2 * APART_M + 4.5, -1, HIGH_M + 3, List.copyOf(items), List.copyOf(over));
+        return new Picture(
+                -APART_M / 2 - 3, 2 * APART_M + 4.5, -2.4, HIGH_M + 2, List.copyOf(items), List.copyOf(over));
     }
 }

@@ -43,6 +43,8 @@ public enum DrillWords implements Code {
     STRUCK,
     NOTHING_WRONG,
     CUE_SAID,
+    CUE_KERF,
+    CUE_TOP,
     ASK_CUE,
     CUE_NUMBER,
     CUE_RULE_RUN,

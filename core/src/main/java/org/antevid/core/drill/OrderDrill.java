@@ -2,6 +2,7 @@ package org.antevid.core.drill;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -219,15 +220,18 @@ final class OrderDrill {
                 0);
     }
 
-    /** Each crossing is drawn once more, the one above over the one below. */
+    /** From the lowest up; in a ring the crossing that no such order shows is drawn once more. */
     private static Picture picture(List<Log> logs, List<Crossing> crossings, Release release) {
         List<Item> items = new ArrayList<>();
-        logs.forEach(l -> items.add(body(l, 0, 1)));
-        crossings.forEach(c -> {
-            double share = c.over.butt.distanceTo(c.at) / c.over.longM();
-            double piece = 1.6 / c.over.longM();
-            items.add(body(c.over, Math.max(0, share - piece), Math.min(1, share + piece)));
-        });
+        List<Log> upwards = upwards(logs, crossings, release);
+        upwards.forEach(l -> items.add(body(l, 0, 1)));
+        crossings.stream()
+                .filter(c -> upwards.indexOf(c.over) < upwards.indexOf(c.under))
+                .forEach(c -> {
+                    double share = c.over.butt.distanceTo(c.at) / c.over.longM();
+                    double piece = 1.2 / c.over.longM();
+                    items.add(body(c.over, Math.max(0, share - piece), Math.min(1, share + piece)));
+                });
         logs.forEach(l -> items.add(
                 Item.line(Ink.NOTE, l.at(0.06).eastM(), l.at(0.06).northM()).saying(Arg.name(l.id))));
         release.standingOverhangs()
@@ -250,7 +254,33 @@ final class OrderDrill {
                 turn++;
             }
         }
-        return new Picture(-0.5, WIDE_M + 0.5, -0.5, HIGH_M + 0.5, List.copyOf(items), List.copyOf(over));
+        double[] east = logs.stream()
+                .flatMapToDouble(l -> DoubleStream.of(l.butt.eastM(), l.tip.eastM()))
+                .toArray();
+        double[] north = logs.stream()
+                .flatMapToDouble(l -> DoubleStream.of(l.butt.northM(), l.tip.northM()))
+                .toArray();
+        return new Picture(
+                DoubleStream.of(east).min().orElseThrow() - 1,
+                DoubleStream.of(east).max().orElseThrow() + 1,
+                DoubleStream.of(north).min().orElseThrow() - 1,
+                DoubleStream.of(north).max().orElseThrow() + 1,
+                List.copyOf(items),
+                List.copyOf(over));
+    }
+
+    /** What comes off last lies lowest; where there is no such order, whoever lies over least. */
+    private static List<Log> upwards(List<Log> logs, List<Crossing> crossings, Release release) {
+        if (release.deadlocks().isEmpty()) {
+            List<String> off = release.order().stream().flatMap(List::stream).toList();
+            return logs.stream()
+                    .sorted(Comparator.comparingInt((Log l) -> -off.indexOf(l.id)))
+                    .toList();
+        }
+        return logs.stream()
+                .sorted(Comparator.comparingLong((Log l) ->
+                        crossings.stream().filter(c -> c.over.equals(l)).count()))
+                .toList();
     }
 
     private static double[] round(Spot s, double radiusM) {

@@ -15,9 +15,9 @@ public enum Control implements Code {
     /** A machine pushed it over: it went where the machine sent it. */
     PUSHED;
 
-    /** @return whether the hinge did not bring it down where it was to fall: these count as control lost */
+    /** @return whether control was lost altogether; a stem that hung or was pushed went where it was sent */
     public boolean lost() {
-        return this == LOST || this == HUNG || this == PUSHED;
+        return this == LOST;
     }
 
     /** @return whether where it lies says how well it was aimed */

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.antevid.e2e.pages.Keys;
 import org.antevid.e2e.pages.Looked;
 import org.junit.jupiter.api.Order;
@@ -87,6 +88,22 @@ class DrillStory extends DemoStory {
         guest.getByText("think", new Page.GetByTextOptions().setExact(true)).click();
         assertThat(guest.locator("dl")).containsText("two sides at right angles");
         Looked.at(guest, "drill-lean");
+        opens("/order?level=1&seed=8&n=1");
+        assertThat(guest.locator("svg[role=img]")).hasAttribute("aria-label", Pattern.compile("lies over"));
+        answers().getByText("a ring: none can be first").click();
+        answers().getByText("S2", new Locator.GetByTextOptions().setExact(true)).click();
+        assertThat(answers().getByText("a ring: none can be first").locator("xpath=.."))
+                .hasAttribute("aria-pressed", "false");
+        Looked.at(guest, "drill-order");
+        guest.getByText("guess", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(guest.locator("dl")).containsText("what rests on another goes first");
+        for (String kind : List.of("lay", "stump", "card", "cue")) {
+            opens("/" + kind + "?level=1&seed=6&n=1");
+            answers().first().click();
+            guest.getByText("guess", new Page.GetByTextOptions().setExact(true)).click();
+            assertThat(guest.locator("dl")).containsText("rule");
+            Looked.at(guest, "drill-" + kind);
+        }
         for (String mistyped : List.of("/bind?level=9&seed=7&n=1", "/knots?level=1&seed=7&n=1")) {
             opens(mistyped);
             assertThat(guest.getByRole(AriaRole.ALERT)).containsText("There is no such exercise");

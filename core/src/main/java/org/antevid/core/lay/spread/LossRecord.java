@@ -11,8 +11,8 @@ import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.Condition;
 
 /**
- * How often control was lost in the house's own falls, by the wood of the hinge: hung up, pushed over by a machine, or
- * gone before the hinge had guided. The table's chance weighs eight falls (statistics).
+ * How often control was lost in the house's own falls, by the wood of the hinge. Falls that hung up or were pushed over
+ * count among them, never in the spread. The table's chance weighs eight falls (statistics).
  *
  * @param falls of which it was told what became of them, by the wood they were briefed with
  * @param taken what a person decided for this job, by wood

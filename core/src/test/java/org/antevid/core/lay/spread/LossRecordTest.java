@@ -27,7 +27,7 @@ class LossRecordTest {
     }
 
     @Test
-    void oneHungOfSixteenCountsAtOnce() {
+    void oneLostOfSixteenCountsAtOnce() {
         LossRecord.Learned l =
                 sound(16, 1, Optional.empty()).against(Condition.SOUND).orElseThrow();
         assertThat(l.blended()).isCloseTo((8 * 0.005 + 1) / 24, within(1e-12));
