@@ -10,6 +10,7 @@ import { Figure } from '../../figures/Figure';
 import { type LayFocus, usePlanTools } from '../../plan/planTools';
 import { azimuth } from '../../units/format';
 import { LayTab } from './LayTab';
+import { Learned } from './Learned';
 import { ReachTab } from './ReachTab';
 import { RehearseTab } from './RehearseTab';
 import { RestsTab } from './RestsTab';
@@ -81,6 +82,9 @@ export default function LayPanel({ job, go }: PanelProps) {
               {msg('measureOf', { notKnown: l.stem.notKnown[0], stemLabel: l.stem.label })}
             </Button>
           </div>
+        )}
+        {l.stem && !l.stem.notFelled && l.stem.notKnown.length > 0 && (
+          <Learned job={job} stem={l.stem.id} leader={leader} />
         )}
         {l.waiting && <Waiting />}
         {v && l.stem && (
