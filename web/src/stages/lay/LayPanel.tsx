@@ -71,6 +71,11 @@ export default function LayPanel({ job, go }: PanelProps) {
             ))}
         </div>
         {l.stem?.toBeKept && <p className="empty">{msg('isToBeKept', { stemLabel: l.stem.label })}</p>}
+        {l.stem && !v && (
+          <h1>
+            {l.stem.label} {l.stem.commonName}
+          </h1>
+        )}
         {l.stem?.notFelled && (
           <div className="refused">{msg('notFelled', { why: l.stem.notFelled, stem: l.stem.label })}</div>
         )}
