@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Collapse } from 'antd';
-import { useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { Problem, type Schemas } from '../../api/client';
+import { later } from '../../app/later';
 import { TopBar } from '../../app/TopBar';
 import { Waiting } from '../../ui/Waiting';
 import '../../words/drills';
@@ -11,6 +12,8 @@ import { DrillPicture } from './DrillPicture';
 import css from './drills.module.css';
 import { answered } from './progress';
 import { exercise, useManner, useSaid } from './said';
+
+const ReadAloud = lazy(() => later(() => import('../../crew/ReadAloud')));
 
 type Exercise = Schemas['ExerciseView'];
 type Answer = { marked: number[]; sure?: Schemas['SureView'] };
@@ -106,6 +109,9 @@ function One({ kind, drills, level, seed, nth, total, earned }: Props) {
     <>
       <h1>{e.asked}</h1>
       <DrillPicture picture={e.picture} over={done} said={e.said} />
+      <Suspense fallback={null}>
+        <ReadAloud key={String(done)} parts={done ? told(e) : [e.asked, e.said, ...e.choices.map((c) => c.words)]} />
+      </Suspense>
       <Collapse ghost items={[{ key: 'said', label: t('drill.inWords'), children: e.said }]} />
       <div className={css.choices} role="group" aria-label={e.asked}>
         {e.choices.map((c, i) => (
@@ -157,6 +163,15 @@ const deadlyOf = (e: Exercise, a: Answer): string | undefined =>
       c.deadly &&
       (e.way === 'ORDER' ? tooEarly(e, a, i) : a.marked.includes(i) ? !c.right : e.way === 'SEVERAL' && c.right),
   )?.deadly;
+
+/** The truth as it is read aloud: what was right, then why. */
+const told = (e: Exercise): string[] => [
+  e.choices
+    .filter((c) => c.right)
+    .map((c) => c.words)
+    .join(', '),
+  ...e.truth.map((f) => `${f.words}: ${f.says}`),
+];
 
 type VerdictProps = Pick<Props, 'drills' | 'kind' | 'nth' | 'total'> & { e: Exercise; answer: Answer };
 

@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.JobCache;
@@ -51,9 +52,9 @@ public class Decisions {
         return kept.ofPlan(jobId, Question.ALL, () -> decisions.findByJobIdOrderByAt(jobId));
     }
 
-    /** @return whether anything was decided on this job */
-    boolean anyOf(String jobId) {
-        return !all(jobId).isEmpty();
+    /** @return ids of the jobs on which anything was decided */
+    Set<String> jobs() {
+        return Set.copyOf(decisions.jobs());
     }
 
     /** @return what holds on this job, by subject */

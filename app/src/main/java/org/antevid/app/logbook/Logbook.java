@@ -105,12 +105,13 @@ public class Logbook {
         Map<Condition, Double> before = lossesTaken();
         refresh();
         boolean oftener = !before.equals(lossesTaken());
+        Set<String> decided = decisions.jobs();
         whole.executeWithoutResult(t -> Stream.concat(
                         lines.findByJobId(c.jobId()).stream()
                                 .flatMap(l -> Optional.ofNullable(l.sawyerId).stream())
                                 .distinct()
                                 .flatMap(sawyer -> crews.toBeCutBy(sawyer).stream()),
-                        jobs.open().stream().filter(job -> oftener || decisions.anyOf(job)))
+                        jobs.open().stream().filter(job -> oftener || decided.contains(job)))
                 .distinct()
                 .forEach(job -> jobs.touched(job, Change.LAY)));
     }

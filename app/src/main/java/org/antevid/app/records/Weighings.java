@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
@@ -112,9 +113,8 @@ public class Weighings {
                         .with("part", Arg.term(w.part()))
                         .with("weight", Arg.of(Dimension.MASS, w.weightKg())));
         jobs.touched(jobId, Change.REVIEW);
-        jobs.open().stream()
-                .filter(j -> stems.known(j).stream().anyMatch(s -> s.reading().species() == stem.species()))
-                .forEach(j -> jobs.touched(j, Change.STEM));
+        Set<String> stands = stems.jobsWith(stem.species());
+        jobs.open().stream().filter(stands::contains).forEach(j -> jobs.touched(j, Change.STEM));
         return e.id;
     }
 }

@@ -190,6 +190,11 @@ public class Stems {
         return new ChosenReading(r.stem().id, r.reading(), Optional.ofNullable(r.stem().verdict));
     }
 
+    /** @return ids of the jobs that have a stem of this species */
+    public Set<String> jobsWith(Species species) {
+        return Set.copyOf(stems.jobsWith(species));
+    }
+
     /** All stems of a job with four questions to the store, however many there are. */
     public List<Readings> all(String jobId) {
         HouseFigures figures = figures(jobId);

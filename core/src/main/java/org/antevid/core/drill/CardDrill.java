@@ -264,6 +264,10 @@ final class CardDrill {
                 Item.line(Ink.NOTE, back - 0.07, HINGE_AT_M + up * 0.1).saying(Arg.of(Dimension.SHORT, c.hingeM)),
                 Item.line(Ink.NOTE, -0.14, HINGE_AT_M + c.stepM).saying(Arg.of(Dimension.SHORT, c.stepM))));
         double usual = d - c.school.depthShare().usual() * d;
+        if (past > 0) {
+            items.add(Item.line(Ink.NOTE, apex - past - 0.09, HINGE_AT_M - up * 0.08)
+                    .saying(Arg.said(Message.of(DrillWords.CARD_CROSS).with("by", Arg.of(Dimension.SHORT, past)))));
+        }
         double usualSlope = Math.tan(Math.toRadians(c.school.faceDeg().usual()));
         double usualOut = Math.min(d - usual, room / usualSlope);
         return new Picture(

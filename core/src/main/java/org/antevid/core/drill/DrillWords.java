@@ -58,6 +58,7 @@ public enum DrillWords implements Code {
     CUE_PULLED,
     CUE_TURN,
     CARD_SAID,
+    CARD_CROSS,
     ASK_CARD,
     CARD_NUMBER,
     CARD_RULE,
