@@ -149,6 +149,17 @@ public class Logbook {
         return new Seen(mine.getOrDefault(true, List.of()), mine.getOrDefault(false, List.of()));
     }
 
+    /** A felled stem whose tip nobody measured. */
+    public record Unmeasured(String jobId, String job, String stem) {}
+
+    /** @return those this person sees one by one, the newest first */
+    public List<Unmeasured> unmeasured(SignedIn me) {
+        return seenBy(me).open().stream()
+                .filter(l -> l.missDeg == null)
+                .flatMap(l -> Optional.ofNullable(l.jobId).map(job -> new Unmeasured(job, l.jobName, l.stem)).stream())
+                .toList();
+    }
+
     /** The version is read first: lines made while the job is being changed are of the past, and made once more. */
     private synchronized void refresh() {
         Map<String, Long> stale = new LinkedHashMap<>();

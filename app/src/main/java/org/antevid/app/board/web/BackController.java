@@ -39,12 +39,8 @@ public class BackController {
     @GetMapping("/api/board/back")
     BackView back(@AuthenticationPrincipal SignedIn me) {
         return new BackView(
-                logbook.seenBy(me).open().stream()
-                        .filter(l -> l.missDeg == null)
-                        .flatMap(l ->
-                                Optional.ofNullable(l.jobId)
-                                        .map(job -> new UnmeasuredView(job, l.jobName, l.stem))
-                                        .stream())
+                logbook.unmeasured(me).stream()
+                        .map(u -> new UnmeasuredView(u.jobId(), u.job(), u.stem()))
                         .limit(MOST)
                         .toList(),
                 lessons.all().stream()
