@@ -509,8 +509,10 @@ class WithyLockStory {
     /** The PIN comes last; a wrong one keeps the answers, a wrong answer leads back to its question and the card. */
     private void signWrongly(Page phone, String pin) {
         assertThat(CrewPhone.asked(phone)).hasCount(1);
-        CrewPhone.answer(
-                phone, question -> CrewPhone.asked(phone).locator("button").first());
+        String card = phone.locator(".phone").innerText();
+        CrewPhone.answer(phone, question -> choices(phone)
+                .filter(new Locator.FilterOptions().setHasNotText(right(question, card)))
+                .first());
         CrewPhone.enter(phone, "0000");
         assertThat(phone.getByRole(AriaRole.ALERT).first()).containsText("The PIN does not fit");
         CrewPhone.enter(phone, pin);
@@ -527,29 +529,35 @@ class WithyLockStory {
 
     private void readBack(Page phone, String pin) {
         String card = phone.locator(".phone").innerText();
-        CrewPhone.answer(phone, question -> {
-            String right;
-            if (question.startsWith("How far from")) {
-                right = find("ring (\\d+ m)", card, imreRing());
-            } else if (question.startsWith("Your own way out")) {
-                right = find("E\\d?: to (\\d{3}°)", card, "");
-            } else if (question.startsWith("Which way is")) {
-                right = "058°";
-            } else if (question.startsWith("Whose")) {
-                right = find("(\\w+ \\w+) (?:gives 3 short|answers with one arm|swings one arm)", card, "");
-            } else if (question.startsWith("It does not move")) {
-                right = "hold the line as it is";
-            } else if (question.startsWith("From which gust")) {
-                right = "8.0 m/s";
-            } else {
-                right = question.startsWith("Who may") ? "anyone, any time" : "the leader";
-            }
-            return CrewPhone.asked(phone)
-                    .locator(".chips button")
-                    .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + right)))
-                    .first();
-        });
+        CrewPhone.answer(phone, question -> choices(phone)
+                .filter(new Locator.FilterOptions().setHasText(right(question, card)))
+                .first());
         CrewPhone.enter(phone, pin);
+    }
+
+    private static Locator choices(Page phone) {
+        return CrewPhone.asked(phone).locator(".chips button");
+    }
+
+    /** How the right answer begins, as the card tells it. */
+    private Pattern right(String question, String card) {
+        String right;
+        if (question.startsWith("How far from")) {
+            right = find("ring (\\d+ m)", card, imreRing());
+        } else if (question.startsWith("Your own way out")) {
+            right = find("E\\d?: to (\\d{3}°)", card, "");
+        } else if (question.startsWith("Which way is")) {
+            right = "058°";
+        } else if (question.startsWith("Whose")) {
+            right = find("(\\w+ \\w+) (?:gives 3 short|answers with one arm|swings one arm)", card, "");
+        } else if (question.startsWith("It does not move")) {
+            right = "hold the line as it is";
+        } else if (question.startsWith("From which gust")) {
+            right = "8.0 m/s";
+        } else {
+            right = question.startsWith("Who may") ? "anyone, any time" : "the leader";
+        }
+        return Pattern.compile("^" + right);
     }
 
     private String imreRing() {
@@ -917,12 +925,14 @@ class WithyLockStory {
 
     /** What was emptied or closed is looked at again before each go. */
     private void askedAgain() {
-        Locator still = imre.page
-                .locator("ul[aria-label=Protections] button")
-                .filter(new Locator.FilterOptions().setHasText("Still so"));
-        for (int left = still.count(); left > 0; left--) {
-            still.first().click();
-            assertThat(still).hasCount(left - 1);
+        Locator asked = imre.page
+                .locator("ul[aria-label=Protections] li")
+                .filter(new Locator.FilterOptions().setHasText("still so?"));
+        for (int left = asked.count(); left > 0; left--) {
+            asked.first()
+                    .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("still so"))
+                    .click();
+            assertThat(asked).hasCount(left - 1);
         }
     }
 
