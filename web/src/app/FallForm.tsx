@@ -1,11 +1,16 @@
 import { Button, Input } from 'antd';
-import { useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../api/client';
 import { post, useOutbox } from '../api/outbox';
+import type { More } from '../stump/StumpMore';
 import '../words/pages';
 import { useWords } from '../words/words';
+import { later } from './later';
+import { newId } from './newId';
 import { ShortLength } from './ShortLength';
 import { Chips, Stepper } from './Stepper';
+
+const StumpMore = lazy(() => later(() => import('../stump/StumpMore')));
 
 type Review = Schemas['ReviewView'];
 type Props = { job: string; label: string; review: Review; corrects?: boolean; done?: () => void };
@@ -21,6 +26,8 @@ export function FallForm({ job, label, review, corrects, done }: Props) {
   const [right, setRight] = useState<number>();
   const [length, setLength] = useState<number>();
   const [line, setLine] = useState<number | null>(null);
+  const [more, setMore] = useState<More>({});
+  const [wholeStump, setWholeStump] = useState(false);
   const [surprise, setSurprise] = useState('');
   const [reason, setReason] = useState('');
   const key = `outcome:${label}`;
@@ -38,8 +45,27 @@ export function FallForm({ job, label, review, corrects, done }: Props) {
     !by && t('fall.by'),
     !control && t('fall.control'),
   ].filter((m) => m !== false);
-  const send = (sure: boolean) => {
+  const stump = review.stumps.find((s) => s.stem === label);
+  const photographed = async (photo: File): Promise<string | undefined> => {
+    if (!stump) return undefined;
+    const { smaller } = await import('../photo/smaller');
+    const id = newId();
+    const address = await smaller(photo);
+    post(job, {
+      id,
+      kind: 'photo',
+      key,
+      words: t('fall.of', { stem: label }),
+      path: `/api/jobs/${job}/stems/${stump.stemId}/photos`,
+      attached: { address, name: 'stump.jpg' },
+    });
+    return id;
+  };
+  const send = async (sure: boolean) => {
     sent.current = true;
+    const { photo, ...read } = more;
+    // a photo that could not be kept does not keep what was read off it
+    const photoId = photo && (await photographed(photo).catch(() => undefined));
     post(job, {
       kind: 'outcome',
       key,
@@ -55,6 +81,8 @@ export function FallForm({ job, label, review, corrects, done }: Props) {
         hingeRightM: right,
         hingeLengthM: length,
         notchLineDeg: line ?? undefined,
+        ...read,
+        photoId,
         surprise,
         sure,
         reason,
@@ -96,6 +124,15 @@ export function FallForm({ job, label, review, corrects, done }: Props) {
         {hinge(t('fall.hingeLength'), length, setLength)}
         <Stepper label={t('fall.notchLine')} unit="°" value={line} onChange={setLine} step={1} digits={1} />
       </div>
+      {wholeStump ? (
+        <Suspense fallback={null}>
+          <StumpMore job={job} stump={stump} choices={review.looks} more={more} change={setMore} />
+        </Suspense>
+      ) : (
+        <Button size="large" block onClick={() => setWholeStump(true)}>
+          {t('fall.more')}
+        </Button>
+      )}
       <label>
         {t('fall.surprises')}
         <Input size="large" value={surprise} onChange={(e) => setSurprise(e.target.value)} />
@@ -112,12 +149,12 @@ export function FallForm({ job, label, review, corrects, done }: Props) {
         </p>
       )}
       {odd && (
-        <Button size="large" block disabled={waits} onClick={() => send(true)}>
+        <Button size="large" block disabled={waits} onClick={() => void send(true)}>
           {t('fall.isSo')}
         </Button>
       )}
       {missing.length > 0 && <p>{t('fall.missing', { what: missing.join(', ') })}</p>}
-      <Button type="primary" size="large" block disabled={waits || missing.length > 0} onClick={() => send(false)}>
+      <Button type="primary" size="large" block disabled={waits || missing.length > 0} onClick={() => void send(false)}>
         {t(waits ? 'kept' : 'fall.compare')}
       </Button>
       {done && (

@@ -193,7 +193,7 @@ export default function JobScreen() {
           </nav>
           <main className={Figure ? `mid split${planFirst ? ' taps' : ''}` : boarded ? 'mid boarded' : 'mid'}>
             {boarded && <div className="sideboard" ref={setBoard} />}
-            <div className={Below ? 'planbox withbase' : 'planbox'}>
+            <div className="planbox">
               <Boundary what={msg('thePlan')}>
                 <Suspense fallback={<Waiting className="body" />}>
                   <SitePlan

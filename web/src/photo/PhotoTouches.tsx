@@ -17,24 +17,25 @@ const HEADER = 52;
 const BELOW_HEADER = `calc(100dvh - ${HEADER}px)`;
 const inside = (v: number) => Math.min(1, Math.max(0, v));
 
-/** A photo that is touched in order; a loupe beside the finger shows what lies under it, arrows move the cross too. */
-export function PhotoTouches({
-  touches,
-  touched,
-}: {
+type Props = {
   touches: Touch[];
-  touched: (numbers: Record<string, number>, photo: File) => void;
-}) {
+  touched?: (numbers: Record<string, number>, photo: File) => void;
+  /** Touched in place of a photo, with the words of its button. */
+  drawing?: { svg: string; words: string; touched: (numbers: Record<string, number>) => void };
+};
+
+/** A photo that is touched in order; a loupe beside the finger shows what lies under it, arrows move the cross too. */
+export function PhotoTouches({ touches, drawing, touched }: Props) {
   const t = useWords();
-  const [photo, setPhoto] = useState<{ file: File; url: string }>();
+  const [photo, setPhoto] = useState<{ file?: File; url: string }>();
   const [aspect, setAspect] = useState(1);
   const [set, setSet] = useState<At[]>([]);
   const [cross, setCross] = useState<At>();
   const picture = useRef<HTMLDivElement>(null);
   const current = touches.at(set.length);
   useEffect(() => () => URL.revokeObjectURL(photo?.url ?? ''), [photo]);
-  const take = (file: File) => {
-    setPhoto({ file, url: URL.createObjectURL(file) });
+  const take = (picture: Blob, file?: File) => {
+    setPhoto({ file, url: URL.createObjectURL(picture) });
     setSet([]);
     setCross(undefined);
   };
@@ -49,7 +50,8 @@ export function PhotoTouches({
       numbers[touch.y] = all[i].y;
       if (touch.x) numbers[touch.x] = all[i].x;
     });
-    touched(numbers, photo.file);
+    if (photo.file) touched?.(numbers, photo.file);
+    else drawing?.touched(numbers);
   };
   const under = (e: PointerEvent): At => {
     const box = (picture.current as HTMLDivElement).getBoundingClientRect();
@@ -76,11 +78,17 @@ export function PhotoTouches({
   };
   return (
     <>
-      <FilePick label={t('photo.toTouch')} accept="image/*" camera onFile={take}>
-        <Button size="large" block>
-          {t(photo ? 'photo.another' : 'photo.choose')}
+      {drawing ? (
+        <Button size="large" block onClick={() => take(new Blob([drawing.svg], { type: 'image/svg+xml' }))}>
+          {drawing.words}
         </Button>
-      </FilePick>
+      ) : (
+        <FilePick label={t('photo.toTouch')} accept="image/*" camera onFile={(file) => take(file, file)}>
+          <Button size="large" block>
+            {t(photo ? 'photo.another' : 'photo.choose')}
+          </Button>
+        </FilePick>
+      )}
       {photo && !current && (
         <div className="two">
           <p role="status" className={css.asked}>

@@ -1297,6 +1297,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/review/stump-picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What the touched corners of a hinge say, with their uncertainty; nothing is kept.
+         * @description What the touched corners of a hinge say, with their uncertainty; nothing is kept. They may be sent with the fall just as well: then this is done when it arrives.
+         */
+        post: operations["reviewReadPicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/roster": {
         parameters: {
             query?: never;
@@ -4677,8 +4697,60 @@ export interface components {
             asked: components["schemas"]["AskedStep"][];
             there: components["schemas"]["StepBecause"][];
         };
+        /** @description A place in the picture, metres. */
+        At: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        /** @description Where somebody was when a go was given. */
+        AtGo: {
+            at: components["schemas"]["Spot"];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, up */
+                sigmaM?: string;
+            };
+            /**
+             * Format: double
+             * @description of the beacon that was heard; empty where it is only known from the briefing
+             */
+            sigmaM?: number;
+            who: string;
+        };
         AwayRequest: {
             reason: string;
+        };
+        BackFound: {
+            /**
+             * @description the side on which the bore runs out of the level
+             * @enum {string}
+             */
+            dip?: "LEFT" | "RIGHT";
+            /**
+             * Format: double
+             * @description by how much, 0..0.5
+             */
+            dipM?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description short, nearest */
+                dipM?: string;
+                /** @description short, nearest */
+                stepLeftM?: string;
+                /** @description short, nearest */
+                stepRightM?: string;
+            };
+            /**
+             * Format: double
+             * @description height of the back cut above the bottom of the notch on the left, below it negative, -0.6..0.6
+             */
+            stepLeftM?: number;
+            /** Format: double */
+            stepRightM?: number;
+            /** @enum {string} */
+            strap?: "CUT" | "TORN" | "NONE_LEFT";
         };
         /** @description What comes back of the work that is done. */
         BackView: {
@@ -5614,6 +5686,11 @@ export interface components {
             targets: string[];
             windows: components["schemas"]["WindowView"][];
         };
+        DipChoice: {
+            /** @enum {string} */
+            dip: "LEFT" | "RIGHT";
+            words: string;
+        };
         /** @description One direction. */
         Direction: {
             against: string[];
@@ -5690,13 +5767,6 @@ export interface components {
             level: number;
             /** Format: int64 */
             seed: number;
-        };
-        /** @description A place in the picture, metres. */
-        DrillPictureAt: {
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
         };
         DrillsView: {
             /** @description after so many days what failed is asked again */
@@ -5846,10 +5916,20 @@ export interface components {
             control?: "KEPT" | "LOST" | "HUNG" | "STALLED" | "SAT_BACK" | "PUSHED";
             /** Format: double */
             distanceM: number;
+            landing: components["schemas"]["OutcomeLanding"];
+            /**
+             * Format: double
+             * @description the most its line read while it was felled, 0..500000
+             */
+            peakPullN?: number;
+            /** @description of the stump */
+            photoId?: string;
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
                 /** @description length, nearest */
                 distanceM: string;
+                /** @description pull, nearest */
+                peakPullN?: string;
             };
             stump: components["schemas"]["StumpReading"];
             surprise: string;
@@ -5956,6 +6036,11 @@ export interface components {
             version?: number;
             /** Format: int32 */
             worth: number;
+        };
+        FibreChoice: {
+            /** @enum {string} */
+            fibre: "LONG" | "SHORT" | "PRESSED_FLAT" | "BRASH" | "PULLED" | "DECAYED" | "UNCUT";
+            words: string;
         };
         FieldBookReason: {
             reason: string;
@@ -6272,6 +6357,48 @@ export interface components {
             toM: number;
             who: string;
         };
+        HingeFound: {
+            /**
+             * Format: double
+             * @description thickness at the left end, 0..0.6
+             */
+            leftM?: number;
+            /**
+             * Format: double
+             * @description across the stump, 0..4
+             */
+            lengthM?: number;
+            /**
+             * Format: double
+             * @description in the middle, 0..0.6
+             */
+            middleM?: number;
+            /**
+             * Format: double
+             * @description at the right end, 0..0.6
+             */
+            rightM?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description short, nearest */
+                leftM?: string;
+                /** @description short, nearest */
+                lengthM?: string;
+                /** @description short, nearest */
+                middleM?: string;
+                /** @description short, nearest */
+                rightM?: string;
+            };
+        };
+        HingeSketch: {
+            /** @description its corners left front, right front, right back, left back */
+            hinge: components["schemas"]["StumpPoint"][];
+            /**
+             * Format: double
+             * @description from the back of the wood, empty without one
+             */
+            strapM?: number;
+        };
         /** @description Two answers for the hinge, the worse decides. */
         HingeView: {
             /**
@@ -6530,7 +6657,7 @@ export interface components {
             closed: boolean;
             /** @enum {string} */
             ink: "WOOD" | "REST" | "GROUND" | "CUT" | "STRETCHED" | "SQUEEZED" | "CROWN" | "PLUMB" | "STUMP" | "LAY" | "PERSON" | "TOO_NEAR" | "RING" | "SCALE" | "HINGE" | "TARGET" | "OPEN" | "NOTE";
-            points: components["schemas"]["DrillPictureAt"][];
+            points: components["schemas"]["At"][];
             words?: string;
         };
         /** @description What is left out is not known. */
@@ -6728,6 +6855,13 @@ export interface components {
             takenHow: string;
             who: string;
         };
+        /** @description A length known in the picture. */
+        KnownRequest: {
+            from: components["schemas"]["SpotRequest"];
+            /** Format: double */
+            lengthM: number;
+            to: components["schemas"]["SpotRequest"];
+        };
         LandingContact: {
             at: components["schemas"]["Spot"];
             /** Format: double */
@@ -6737,6 +6871,17 @@ export interface components {
             lifts: boolean;
             name: string;
             where: string;
+        };
+        LandingRequest: {
+            /** Format: double */
+            bounceM?: number;
+            /** Format: double */
+            firstTouchM?: number;
+            /**
+             * Format: double
+             * @description right of the way it fell positive
+             */
+            rolledM?: number;
         };
         /** @description What it comes down on. */
         LandingView: {
@@ -7339,6 +7484,39 @@ export interface components {
             /** @enum {string} */
             school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
         };
+        /** @description What a stump may look like. */
+        LooksChoices: {
+            dips: components["schemas"]["DipChoice"][];
+            fibres: components["schemas"]["FibreChoice"][];
+            sectors: components["schemas"]["SectorChoice"][];
+            straps: components["schemas"]["StrapChoice"][];
+        };
+        /** @description What the stump shows besides both ends of its hinge; metres and degrees. */
+        LooksRequest: {
+            /** Format: double */
+            bypassLeftM?: number;
+            /** Format: double */
+            bypassRightM?: number;
+            /** @enum {string} */
+            dip?: "LEFT" | "RIGHT";
+            /** Format: double */
+            dipM?: number;
+            /** Format: double */
+            faceDeg?: number;
+            /** Format: double */
+            hingeMiddleM?: number;
+            /** Format: double */
+            notchDepthM?: number;
+            sectors?: components["schemas"]["SectorFound"][];
+            /** Format: double */
+            shellM?: number;
+            /** Format: double */
+            stepLeftM?: number;
+            /** Format: double */
+            stepRightM?: number;
+            /** @enum {string} */
+            strap?: "CUT" | "TORN" | "NONE_LEFT";
+        };
         MachineRequest: {
             /** Format: double */
             gradeDeg: number;
@@ -7574,6 +7752,43 @@ export interface components {
             key: string;
             reason: string;
         };
+        NotchFound: {
+            /**
+             * Format: double
+             * @description how far one cut runs past the other on the left, 0..0.5; bypassRightM on the right
+             */
+            bypassLeftM?: number;
+            /** Format: double */
+            bypassRightM?: number;
+            /**
+             * Format: double
+             * @description from the front of the wood to that line, 0..3
+             */
+            depthM?: number;
+            /**
+             * Format: double
+             * @description between the two cuts, read on the felled piece, 5..120
+             */
+            faceDeg?: number;
+            /**
+             * Format: double
+             * @description which way the line at the bottom points, off the lay; right positive, -45..45
+             */
+            lineDeg?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description short, nearest */
+                bypassLeftM?: string;
+                /** @description short, nearest */
+                bypassRightM?: string;
+                /** @description short, nearest */
+                depthM?: string;
+                /** @description angle, nearest */
+                faceDeg?: string;
+                /** @description angle, nearest */
+                lineDeg?: string;
+            };
+        };
         NoteView: {
             choices: string[];
             /** Format: double */
@@ -7768,7 +7983,23 @@ export interface components {
             briefing: number;
             deviation: components["schemas"]["Deviation"];
             explained: components["schemas"]["Explanation"];
+            firstTouch?: components["schemas"]["Spot"];
+            /**
+             * Format: date-time
+             * @description of its go
+             */
+            goAt?: string;
+            /**
+             * Format: double
+             * @description the gust at its go
+             */
+            gustMs?: number;
             measured: components["schemas"]["FallMeasures"];
+            /**
+             * Format: double
+             * @description what its line was to pull at most, in the wind it was briefed for
+             */
+            mostPullN?: number;
             planned: components["schemas"]["PlannedFall"];
             /** Format: double */
             plannedHingeLengthM: number;
@@ -7778,8 +8009,13 @@ export interface components {
             plannedLayDeg: number;
             /** @description why it corrects the one before it, empty for the first */
             reason: string;
+            rest?: components["schemas"]["Spot"];
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
+                /** @description speed, up */
+                gustMs?: string;
+                /** @description pull, up */
+                mostPullN?: string;
                 /** @description sawn, nearest */
                 plannedHingeLengthM: string;
                 /** @description sawn, nearest */
@@ -7788,6 +8024,10 @@ export interface components {
                 plannedLayDeg: string;
             };
             stem: string;
+            stemId: string;
+            stump: components["schemas"]["StumpCompared"];
+            /** @description who was where at its go */
+            there: components["schemas"]["AtGo"][];
             tip: components["schemas"]["Spot"];
             who: string;
         };
@@ -7796,6 +8036,34 @@ export interface components {
             before: components["schemas"]["Outcome"][];
             outcome: components["schemas"]["Outcome"];
         };
+        /** @description What it did on the ground before it lay still. What nobody saw is empty. */
+        OutcomeLanding: {
+            /**
+             * Format: double
+             * @description how high it bounced, 0..10
+             */
+            bounceM?: number;
+            /**
+             * Format: double
+             * @description from the stump to where it touched first, 0.1..120
+             */
+            firstTouchM?: number;
+            /**
+             * Format: double
+             * @description how far it rolled or slid aside, right of the way it fell positive, -40..40
+             */
+            rolledM?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, up */
+                bounceM?: string;
+                /** @description length, nearest */
+                firstTouchM?: string;
+                /** @description length, nearest */
+                rolledM?: string;
+            };
+        };
+        /** @description A fall and what its stump shows; what nobody read is left out. */
         OutcomeRequest: {
             /** Format: double */
             bearingDeg: number;
@@ -7812,8 +8080,18 @@ export interface components {
             /** Format: double */
             hingeRightM?: number;
             id?: string;
+            landing?: components["schemas"]["LandingRequest"];
+            looks?: components["schemas"]["LooksRequest"];
             /** Format: double */
             notchLineDeg?: number;
+            /**
+             * Format: double
+             * @description newton
+             */
+            peakPullN?: number;
+            /** @description of the stump, as it was added to the stem */
+            photoId?: string;
+            picture?: components["schemas"]["PictureRequest"];
             reason?: string;
             sure?: boolean;
             surprise?: string;
@@ -7945,12 +8223,76 @@ export interface components {
             /** Format: int32 */
             widthPx: number;
         };
+        /** @description What was read. */
+        PictureReading: {
+            hinge: components["schemas"]["HingeFound"];
+            /**
+             * Format: double
+             * @description which way the notch line points, off the lay, right positive
+             */
+            lineDeg: number;
+            /** @description what each measure is by the smallest and by the largest of the scales that were marked; none of a single scale */
+            ranges: components["schemas"]["ScaleRange"][];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description angle, nearest */
+                lineDeg: string;
+            };
+            sigma: components["schemas"]["PictureSigma"];
+        };
+        PictureRequest: {
+            /**
+             * Format: double
+             * @description width over height
+             */
+            aspect: number;
+            /** @description the drawn stump was touched, not a photo */
+            drawn?: boolean;
+            /** @description one to three */
+            known: components["schemas"]["KnownRequest"][];
+            layFrom: components["schemas"]["SpotRequest"];
+            layTo: components["schemas"]["SpotRequest"];
+            leftBack: components["schemas"]["SpotRequest"];
+            leftFront: components["schemas"]["SpotRequest"];
+            rightBack: components["schemas"]["SpotRequest"];
+            rightFront: components["schemas"]["SpotRequest"];
+        };
         /** @description A point of the figure. */
         PictureSideFigurePoint: {
             /** Format: double */
             alongM: number;
             /** Format: double */
             heightM: number;
+        };
+        /** @description One sigma of what was read off a picture. */
+        PictureSigma: {
+            /**
+             * Format: double
+             * @description the largest over the mean, at least 1
+             */
+            highShare: number;
+            /**
+             * Format: double
+             * @description of a thickness or length
+             */
+            lengthM: number;
+            /**
+             * Format: double
+             * @description of the notch line
+             */
+            lineDeg: number;
+            /**
+             * Format: double
+             * @description the smallest of the scales that were marked over the mean of them, at most 1
+             */
+            lowShare: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description short, up */
+                lengthM: string;
+                /** @description angle, up */
+                lineDeg: string;
+            };
         };
         PictureView: {
             /** Format: double */
@@ -8069,6 +8411,13 @@ export interface components {
         PlannedFall: {
             dropZone: components["schemas"]["Spot"][];
             fan: components["schemas"]["Spot"][];
+            /** Format: double */
+            ringM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description distance, up */
+                ringM: string;
+            };
             stump: components["schemas"]["Spot"];
             tip: components["schemas"]["Spot"];
             wholeCircle: boolean;
@@ -8663,8 +9012,11 @@ export interface components {
             /** @description what may become of a fall */
             controls: components["schemas"]["ControlChoice"][];
             learnFrom: components["schemas"]["LearnFrom"][];
+            looks: components["schemas"]["LooksChoices"];
             outcomes: components["schemas"]["OutcomeHistory"][];
             standing: components["schemas"]["StandingView"];
+            /** @description of those, as they were briefed */
+            stumps: components["schemas"]["StumpToRead"][];
             /** @description the felled stems whose fall the caller may tell */
             told: string[];
         };
@@ -8751,6 +9103,25 @@ export interface components {
             side?: "TOP" | "BOTTOM";
             words: string;
         };
+        ScaleRange: {
+            /** Format: double */
+            highM: number;
+            /**
+             * Format: double
+             * @description by the smallest of the scales, highM by the largest
+             */
+            lowM: number;
+            named: components["schemas"]["MessageView"];
+            /** @enum {string} */
+            part: "HINGE_LEFT" | "HINGE_MIDDLE" | "HINGE_RIGHT" | "HINGE_LENGTH" | "NOTCH_DEPTH" | "NOTCH_LINE" | "FACE" | "BYPASS_LEFT" | "BYPASS_RIGHT" | "STEP_LEFT" | "STEP_RIGHT" | "BORE_DIP" | "SHELL";
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description short, up */
+                highM: string;
+                /** @description short, down */
+                lowM: string;
+            };
+        };
         SchoolChoice: {
             /** @enum {string} */
             school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
@@ -8760,6 +9131,25 @@ export interface components {
             cutBy: string;
             /** @description the winch was on and tight while it was cut */
             winchOn: boolean;
+        };
+        SectorChoice: {
+            /** @enum {string} */
+            sector: "HINGE_LEFT" | "HINGE_MIDDLE" | "HINGE_RIGHT" | "BACK_LEFT" | "BACK_RIGHT";
+            words: string;
+        };
+        /** @description What the wood of one sector of the stump looks like. */
+        SectorFound: {
+            /** @enum {string} */
+            fibre: "LONG" | "SHORT" | "PRESSED_FLAT" | "BRASH" | "PULLED" | "DECAYED" | "UNCUT";
+            /** @enum {string} */
+            sector: "HINGE_LEFT" | "HINGE_MIDDLE" | "HINGE_RIGHT" | "BACK_LEFT" | "BACK_RIGHT";
+        };
+        SectorSpot: {
+            at: components["schemas"]["StumpPoint"];
+            looks: components["schemas"]["MessageView"];
+            named: components["schemas"]["MessageView"];
+            /** @enum {string} */
+            sector: "HINGE_LEFT" | "HINGE_MIDDLE" | "HINGE_RIGHT" | "BACK_LEFT" | "BACK_RIGHT";
         };
         /** @description One figure as it was tapped. */
         SeenView: {
@@ -9091,6 +9481,13 @@ export interface components {
             eastM: number;
             /** Format: double */
             northM: number;
+        };
+        /** @description A place in the picture: shares of its width from the left and of its height from below, 0..1. */
+        SpotRequest: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         /** @description What the spread of a lay was made of, so that a fall can be looked at afterwards. */
         SpreadPart: {
@@ -9427,6 +9824,11 @@ export interface components {
             tensionN: number;
             wood: string;
         };
+        StrapChoice: {
+            /** @enum {string} */
+            strap: "CUT" | "TORN" | "NONE_LEFT";
+            words: string;
+        };
         StrapView: {
             holds: boolean;
             /** Format: double */
@@ -9506,39 +9908,74 @@ export interface components {
             tell: string;
             then: string;
         };
+        /** @description The stump as it was briefed beside the one that was found: by numbers, and to one scale from above. */
+        StumpCompared: {
+            drawn?: components["schemas"]["StumpDrawn"];
+            /** @description what was read, in the order of the drawing from front to back */
+            rows: components["schemas"]["StumpRow"][];
+        };
+        /** @description Both stumps from above. */
+        StumpDrawn: {
+            /** Format: double */
+            dAcrossM: number;
+            /** Format: double */
+            dAlongM: number;
+            /**
+             * Format: double
+             * @description which way it fell, off the lay, right positive
+             */
+            fellDeg: number;
+            found?: components["schemas"]["HingeSketch"];
+            planned: components["schemas"]["HingeSketch"];
+            /** @description what was said of the wood, and where */
+            sectors: components["schemas"]["SectorSpot"][];
+        };
+        /** @description Metres right of the stump's middle and forward of it along the lay. */
+        StumpPoint: {
+            /** Format: double */
+            forwardM: number;
+            /** Format: double */
+            rightM: number;
+        };
         /** @description What the stump shows afterwards, left and right as seen along the lay from behind. What nobody read is empty. */
         StumpReading: {
+            back: components["schemas"]["BackFound"];
             /**
-             * Format: double
-             * @description thickness of the hinge at its left end, 0..0.6
+             * @description how its hinge was read
+             * @enum {string}
              */
-            hingeLeftM?: number;
-            /**
-             * Format: double
-             * @description across the stump, 0..4
-             */
-            hingeLengthM?: number;
-            /**
-             * Format: double
-             * @description at its right end, 0..0.6
-             */
-            hingeRightM?: number;
-            /**
-             * Format: double
-             * @description which way the line at the bottom of the notch points, off the lay; right positive, -45..45
-             */
-            notchLineDeg?: number;
+            by: "RULE" | "PHOTO" | "DRAWN";
+            hinge: components["schemas"]["HingeFound"];
+            notch: components["schemas"]["NotchFound"];
+            photo?: components["schemas"]["PictureSigma"];
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
-                /** @description short, nearest */
-                hingeLeftM?: string;
-                /** @description short, nearest */
-                hingeLengthM?: string;
-                /** @description short, nearest */
-                hingeRightM?: string;
-                /** @description angle, nearest */
-                notchLineDeg?: string;
+                /** @description short, down */
+                shellM?: string;
             };
+            /** @description what the wood looks like where somebody said so, each sector once */
+            sectors: components["schemas"]["SectorFound"][];
+            /**
+             * Format: double
+             * @description thickness of the sound wood round a hollow as found, 0..2
+             */
+            shellM?: number;
+        };
+        StumpRow: {
+            found: components["schemas"]["ArgView"];
+            /** @description whether more was found; of a turn, whether to the right */
+            more?: boolean;
+            named: components["schemas"]["MessageView"];
+            off?: components["schemas"]["ArgView"];
+            /** @enum {string} */
+            part: "HINGE_LEFT" | "HINGE_MIDDLE" | "HINGE_RIGHT" | "HINGE_LENGTH" | "NOTCH_DEPTH" | "NOTCH_LINE" | "FACE" | "BYPASS_LEFT" | "BYPASS_RIGHT" | "STEP_LEFT" | "STEP_RIGHT" | "BORE_DIP" | "SHELL";
+            planned?: components["schemas"]["ArgView"];
+        };
+        /** @description A stump before anybody looked at it. */
+        StumpToRead: {
+            drawn?: components["schemas"]["StumpDrawn"];
+            stem: string;
+            stemId: string;
         };
         SumView: {
             fields: components["schemas"]["FieldView"][];
@@ -16275,6 +16712,86 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    reviewReadPicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PictureRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureReading"];
+                };
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {

@@ -2,14 +2,51 @@ import type Feature from 'ol/Feature';
 import { azimuth } from '../../units/format';
 import { alone } from '../draw';
 import type { PlanScene } from '../scene';
-import { dropStyle, Fill, line, LineString, Point, ring, Style, words, xy } from '../styles';
+import { Circle, CircleGeom, dropStyle, Fill, line, LineString, Point, ring, Style, words, xy } from '../styles';
+import { reviewed } from '../reviewed';
 import { token } from '../token';
-import type { Schemas } from '../../api/client';
+import type { Schemas, Spot } from '../../api/client';
 import type { PlanLayer } from './layer';
 import { msg } from '../words';
 
 /** Where felled stems lie. */
 export const outcomes: PlanLayer = { key: 'outcomes', at: ['review'], draw };
+
+/** Where it touched first, and where the tip came to rest after it rolled. */
+const landed = (o: Schemas['Outcome']): Style[] => [
+  ...(o.firstTouch ? [place(o.firstTouch, msg('firstTouch'), false)] : []),
+  ...(o.rest ? [place(o.rest, msg('rolledTo', { rolled: o.measured.landing.said.rolledM ?? '' }), false)] : []),
+];
+
+const ringOf = (p: Schemas['PlannedFall']): Style =>
+  new Style({
+    geometry: new CircleGeom(xy(p.stump), p.ringM),
+    stroke: line('stop', 2, [14, 8]),
+  });
+
+/** Who was where when the go was given: full where a beacon was heard, hollow where it is only as briefed. */
+const there = (o: Schemas['Outcome']): Style[] =>
+  o.there.map((p) =>
+    place(
+      p.at,
+      p.said.sigmaM
+        ? msg('heardAt', { who: p.who.split(' ')[0], off: p.said.sigmaM })
+        : msg('briefedAt', { who: p.who.split(' ')[0] }),
+      p.said.sigmaM !== undefined,
+    ),
+  );
+
+const place = (at: Spot, text: string, full: boolean): Style =>
+  new Style({
+    geometry: new Point(xy(at)),
+    image: new Circle({
+      radius: 7,
+      fill: new Fill({ color: full ? token('ink') : token('paper') }),
+      stroke: line('ink', 2),
+    }),
+    text: words(text, 'ink', false, [0, 18]),
+    zIndex: 13,
+  });
 
 /** Drop zone, fan and lay as they stood in the briefing under which the go was given. */
 function briefed(p: Schemas['PlannedFall']): Style[] {
@@ -30,10 +67,12 @@ function briefed(p: Schemas['PlannedFall']): Style[] {
 
 function draw(scene: PlanScene): Feature[] {
   const out: Feature[] = [];
+  const looked = reviewed(scene.outcomes, scene.selected);
   for (const o of scene.outcomes) {
     const stem = scene.stems.find((s) => s.label === o.stem);
     if (stem) {
-      out.push(...briefed(o.planned).map(alone));
+      out.push(...[...briefed(o.planned), ...landed(o)].map(alone));
+      if (o === looked) out.push(...[ringOf(o.planned), ...there(o)].map(alone));
       out.push(alone(new Style({ geometry: new LineString([xy(stem.at), xy(o.tip)]), stroke: line('ink', 5) })));
       out.push(
         alone(

@@ -1,6 +1,6 @@
 import css from '../../ui/layout.module.css';
 import { useQueryClient } from '@tanstack/react-query';
-import { Button } from 'antd';
+import { Button, Grid } from 'antd';
 import { useCallback, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { useJob, useReview } from '../../api/job';
@@ -17,7 +17,9 @@ import { Records } from '../../records/Records';
 import '../../words/pages';
 import { useWords } from '../../words/words';
 import { Missing, SignOff } from './SignOff';
+import { FromGo } from './FromGo';
 import { Shares } from './Shares';
+import { Stumps } from './Stumps';
 import { msg } from './words';
 
 /** Stage 9: what really happened against what was foreseen, and what is learned. */
@@ -30,6 +32,7 @@ export default function ReviewPanel({ job }: PanelProps) {
     useCallback(() => queries.invalidateQueries({ queryKey: ['job', job, 'review'] }), [job, queries]),
   );
   const [correcting, setCorrecting] = useState('');
+  const narrow = !Grid.useBreakpoint().lg;
   const told = review?.told ?? [];
   const unmeasured = told.filter((label) => !review?.outcomes.some((o) => o.outcome.stem === label));
   return (
@@ -48,6 +51,8 @@ export default function ReviewPanel({ job }: PanelProps) {
           return (
             <div key={label}>
               <Outcome o={o.outcome} review={review} />
+              {narrow && <Stumps o={o.outcome} />}
+              <FromGo job={job} o={o.outcome} />
               {from && <Learn job={job} from={from} />}
               {o.before.map((b) => (
                 <p key={b.at} className="s">
@@ -148,8 +153,8 @@ function Outcome({ o, review }: { o: Schemas['Outcome']; review: Schemas['Review
       <Shares stem={o.stem} explained={o.explained} />
       <p>
         {msg('hingeFoundLeftRight', {
-          hingeLeftM: found.said.hingeLeftM ?? msg('notKnown'),
-          hingeRightM: found.said.hingeRightM ?? msg('notKnown'),
+          hingeLeftM: found.hinge.said.leftM ?? msg('notKnown'),
+          hingeRightM: found.hinge.said.rightM ?? msg('notKnown'),
           plannedHingeM: o.said.plannedHingeM,
           surprise: o.measured.surprise,
         })}

@@ -10,5 +10,6 @@ export const review: StageDef = {
   },
   keys: [],
   filled: (scene) => scene.outcomes.length > 0,
+  Below: lazy(() => later(() => import('./StumpsBelow'))),
   Panel: lazy(() => later(() => import('./ReviewPanel'))),
 };

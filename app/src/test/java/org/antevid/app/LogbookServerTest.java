@@ -17,6 +17,7 @@ import org.antevid.app.people.SignedIn;
 import org.antevid.app.review.Reviews;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.outcome.Control;
+import org.antevid.core.outcome.Landing;
 import org.antevid.core.outcome.MeasuredBy;
 import org.antevid.core.outcome.StumpReading;
 import org.junit.jupiter.api.BeforeEach;
@@ -107,7 +108,15 @@ class LogbookServerTest {
     @Test
     void linesMadeWhileAnOutcomeIsWrittenAreMadeOnceMore() throws Exception {
         Reviews.FallMeasures measured = new Reviews.FallMeasures(
-                4, 18, Optional.of(MeasuredBy.TAPE), Optional.of(Control.KEPT), StumpReading.NONE, "");
+                4,
+                18,
+                Optional.of(MeasuredBy.TAPE),
+                Optional.of(Control.KEPT),
+                StumpReading.NONE,
+                Landing.NONE,
+                Optional.empty(),
+                Optional.empty(),
+                "");
         new TransactionTemplate(transactions).executeWithoutResult(t -> {
             reviews.record(run.job, "S1", new Reviews.Entry(measured, true, "", ""), run.saw);
             CompletableFuture.runAsync(() -> {

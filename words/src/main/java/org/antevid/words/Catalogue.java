@@ -36,6 +36,7 @@ public final class Catalogue {
             "phone",
             "pages",
             "seeing",
+            "stump",
             "base",
             "drills",
             "lessons");

@@ -181,6 +181,7 @@ class CatalogueTest {
                 "figures",
                 "stages/run",
                 "photo",
+                "stump",
                 "voice",
                 "pages/drills",
                 "lessons",

@@ -39,6 +39,7 @@ import org.antevid.core.lay.Means;
 import org.antevid.core.learn.Lesson;
 import org.antevid.core.learn.LessonState;
 import org.antevid.core.outcome.Foreseen;
+import org.antevid.core.outcome.Landing;
 import org.antevid.core.outcome.StumpReading;
 import org.antevid.core.outcome.Weighed;
 import org.antevid.core.outcome.WeighedBy;
@@ -387,11 +388,14 @@ class PastDays {
                                 foreseen.lengthM().orElseThrow() + t.beyondM(),
                                 Optional.of(t.by()),
                                 Optional.of(t.control()),
-                                new StumpReading(
+                                StumpReading.ofHinge(
                                         hinge.map(h -> foreseen.hingeThickM() + h.get(0)),
                                         hinge.map(h -> foreseen.hingeThickM() + h.get(1)),
                                         hinge.map(h -> foreseen.hingeLengthM()),
                                         t.notchLineDeg()),
+                                Landing.NONE,
+                                Optional.empty(),
+                                Optional.empty(),
                                 t.words()),
                         false,
                         "",

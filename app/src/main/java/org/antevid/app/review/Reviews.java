@@ -20,6 +20,8 @@ import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.SentOtherwise;
 import org.antevid.app.review.store.OutcomeEntity;
 import org.antevid.app.review.store.OutcomeRepository;
+import org.antevid.app.review.store.StumpColumns;
+import org.antevid.app.run.AtGo;
 import org.antevid.app.run.Runs;
 import org.antevid.app.stem.Stems;
 import org.antevid.core.brief.PlanDocument;
@@ -34,16 +36,18 @@ import org.antevid.core.outcome.Deviation;
 import org.antevid.core.outcome.Explanation;
 import org.antevid.core.outcome.Fall;
 import org.antevid.core.outcome.Foreseen;
+import org.antevid.core.outcome.Landing;
 import org.antevid.core.outcome.MeasuredBy;
+import org.antevid.core.outcome.StumpCompared;
 import org.antevid.core.outcome.StumpReading;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.run.LogWords;
+import org.antevid.core.run.watch.LineLimits;
 import org.antevid.core.site.Spot;
 import org.antevid.words.Answer;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -85,6 +89,8 @@ public class Reviews {
      *
      * @param by how the tip was measured; empty of entries that never said it
      * @param control what became of it; empty of entries that never said it
+     * @param peakPullN the most its line read while it was felled, 0..500000
+     * @param photoId of the stump
      */
     public record FallMeasures(
             double bearingDeg,
@@ -92,21 +98,38 @@ public class Reviews {
             Optional<MeasuredBy> by,
             Optional<Control> control,
             StumpReading stump,
+            Landing landing,
+            @Shown(in = Dimension.PULL, to = Side.NEAREST) Optional<Double> peakPullN,
+            Optional<String> photoId,
             String surprise) {}
 
     /** What was briefed of the ground, as it was frozen: nothing is computed anew from a stem that no longer stands. */
-    public record PlannedFall(Spot stump, List<Spot> fan, boolean wholeCircle, List<Spot> dropZone, Spot tip) {}
+    public record PlannedFall(
+            Spot stump,
+            List<Spot> fan,
+            boolean wholeCircle,
+            List<Spot> dropZone,
+            Spot tip,
+            @Shown(in = Dimension.DISTANCE, to = Side.UP) double ringM) {}
 
     /**
      * An outcome against the plan.
      *
      * @param explained what may explain that it fell beside the predicted direction
+     * @param stump as it was found beside the one that was briefed
      * @param planned the ground that was briefed
+     * @param firstTouch where it touched first, if somebody saw it
+     * @param rest where the tip lay after it rolled, if it did
+     * @param mostPullN what its line was to pull at most, in the wind it was briefed for
+     * @param gustMs the gust at its go
+     * @param goAt of its go
+     * @param there who was where at its go
      * @param briefing the one under which the go was given
      * @param reason why it corrects the one before it, empty for the first
      */
     public record Outcome(
             String stem,
+            String stemId,
             FallMeasures measured,
             Spot tip,
             int briefing,
@@ -116,7 +139,14 @@ public class Reviews {
 
             Deviation deviation,
             Explanation explained,
+            StumpCompared stump,
             PlannedFall planned,
+            Optional<Spot> firstTouch,
+            Optional<Spot> rest,
+            @Shown(in = Dimension.PULL, to = Side.UP) Optional<Double> mostPullN,
+            @Shown(in = Dimension.SPEED, to = Side.UP) Optional<Double> gustMs,
+            Optional<Instant> goAt,
+            List<AtGo> there,
             @Shown(in = Dimension.SAWN, to = Side.NEAREST) double plannedHingeM,
             @Shown(in = Dimension.SAWN, to = Side.NEAREST) double plannedHingeLengthM,
             String who,
@@ -167,10 +197,13 @@ public class Reviews {
         r.distanceM = Require.within(m.distanceM, 0.6, 120, "distanceM");
         r.measuredBy = m.by.orElse(null);
         r.control = m.control.orElse(null);
-        r.hingeLeftMm = millimetres(m.stump.hingeLeftM());
-        r.hingeRightMm = millimetres(m.stump.hingeRightM());
-        r.hingeLengthMm = millimetres(m.stump.hingeLengthM());
-        r.notchLineDeg = m.stump.notchLineDeg().orElse(null);
+        r.stump = StumpColumns.of(m.stump);
+        r.photoId = m.photoId.orElse(null);
+        r.firstTouchM = m.landing.firstTouchM().orElse(null);
+        r.bounceM = m.landing.bounceM().orElse(null);
+        r.rolledM = m.landing.rolledM().orElse(null);
+        r.peakPullN =
+                m.peakPullN.map(n -> Require.within(n, 0, 500_000, "peakPullN")).orElse(null);
         r.surprise = m.surprise == null ? "" : m.surprise.strip();
         r.reason = e.reason == null ? "" : e.reason.strip();
         Optional<OutcomeEntity> known = outcomes.findById(id);
@@ -256,6 +289,22 @@ public class Reviews {
                 .toList();
     }
 
+    /** A stump before anybody looked at it. */
+    public record StumpToRead(String stem, String stemId, Optional<StumpCompared.StumpDrawn> drawn) {}
+
+    /** @return the stumps of the stems whose fall this person may tell, as they were briefed */
+    @Transactional(readOnly = true)
+    public List<StumpToRead> stumps(String jobId, SignedIn who) {
+        return told(jobId, who).stream()
+                .map(label -> new StumpToRead(
+                        label,
+                        stems.labelled(jobId, label).orElseThrow().id(),
+                        briefed(jobId, label).flatMap(b -> lay(b, label)).flatMap(l -> StumpCompared.of(
+                                        l.stump(), StumpReading.NONE, 0)
+                                .drawn())))
+                .toList();
+    }
+
     /** Leader and reviewers, and who had the saw. */
     private boolean maySay(String jobId, Briefings.Issue issue, String label, SignedIn who) {
         return jobs.part(jobId, who).filter(p -> p != Part.CREW).isPresent()
@@ -298,34 +347,49 @@ public class Reviews {
 
     private Outcome outcome(String jobId, OutcomeEntity r) {
         PlanDocument.LayPart lay = planned(jobId, r);
-        Spot stump = stems.labelled(jobId, r.stem).orElseThrow().reading().at();
+        Stems.ChosenReading stem = stems.labelled(jobId, r.stem).orElseThrow();
+        Spot stump = stem.reading().at();
         Foreseen foreseen = lay.foreseen();
         Deviation d = Deviation.of(foreseen, new Fall(r.bearingDeg, r.distanceM, Optional.ofNullable(r.measuredBy)));
+        Optional<Runs.FallOf> fall = runs.fallOf(jobId, r.stem);
+        Landing landing = r.landing();
+        Spot tip = stump.at(r.bearingDeg, r.distanceM);
         return new Outcome(
                 r.stem,
+                stem.id(),
                 new FallMeasures(
                         r.bearingDeg,
                         r.distanceM,
                         Optional.ofNullable(r.measuredBy),
                         Optional.ofNullable(r.control),
-                        r.stump(),
+                        r.reading(),
+                        landing,
+                        Optional.ofNullable(r.peakPullN),
+                        Optional.ofNullable(r.photoId),
                         r.surprise),
-                stump.at(r.bearingDeg, r.distanceM),
+                tip,
                 r.briefingNumber,
                 lay.layDeg(),
                 d,
-                Explanation.of(foreseen, d, r.stump()),
+                Explanation.of(foreseen, d, r.reading()),
+                StumpCompared.of(lay.stump(), r.reading(), Azimuth.turn(lay.layDeg(), r.bearingDeg)),
                 new PlannedFall(
-                        stump, lay.fan(), lay.wholeCircle(), lay.dropZone(), stump.at(lay.layDeg(), lay.reachM())),
+                        stump,
+                        lay.fan(),
+                        lay.wholeCircle(),
+                        lay.dropZone(),
+                        stump.at(lay.layDeg(), lay.reachM()),
+                        lay.exclusionM()),
+                landing.firstTouchM().map(m -> stump.at(r.bearingDeg, m)),
+                landing.rolledM().map(m -> tip.at(r.bearingDeg + 90, m)),
+                lay.line().map(LineLimits::mostN),
+                fall.flatMap(Runs.FallOf::gustMs),
+                fall.map(Runs.FallOf::at),
+                fall.map(f -> runs.there(jobId, f)).orElse(List.of()),
                 lay.hingeThickM(),
                 lay.hingeLengthM(),
                 r.who,
                 r.at,
                 r.reason);
-    }
-
-    /** A hinge is kept in millimetres, as it is read off a stump. */
-    private static @Nullable Double millimetres(Optional<Double> metres) {
-        return metres.map(v -> 1000 * v).orElse(null);
     }
 }

@@ -105,8 +105,8 @@ public class SignOffs {
                         .noneMatch(l -> l.stem().filter(o.stem()::equals).isPresent()))
                 .map(o -> Message.of(LessonWords.NO_CAUSE_SAID).with("stem", Arg.name(o.stem())));
         Stream<Message> noStump = outside.stream()
-                .filter(o -> o.measured().stump().hingeLeftM().isEmpty()
-                        && o.measured().stump().hingeRightM().isEmpty())
+                .filter(o -> o.measured().stump().hinge().leftM().isEmpty()
+                        && o.measured().stump().hinge().rightM().isEmpty())
                 .map(o -> Message.of(LessonWords.NO_STUMP_READ).with("stem", Arg.name(o.stem())));
         Stream<Message> open = learned.stream()
                 .filter(l -> l.state() == LessonState.PROPOSED)

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.antevid.app.crew.Crews;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Deputies;
@@ -55,6 +56,7 @@ public class Runs {
     private final Turns turns;
     private final JobLog log;
     private final Deputies deputies;
+    private final GoPlaces goPlaces;
     private final Clock clock;
 
     Runs(
@@ -67,7 +69,9 @@ public class Runs {
             Turns turns,
             JobLog log,
             Deputies deputies,
+            GoPlaces goPlaces,
             Clock clock) {
+        this.goPlaces = goPlaces;
         this.clock = clock;
         this.deputies = deputies;
         this.book = book;
@@ -217,13 +221,15 @@ public class Runs {
         refuse(facts.beforeGo());
         Step step = current(facts);
         String briefing = facts.briefing().map(b -> String.valueOf(b.number())).orElse("");
+        String goId = id == null || id.isBlank() ? UUID.randomUUID().toString() : id;
         write(
                 jobId,
                 new RunBook.Line(
                         Happening.Kind.GO, step.id(), briefing, facts.course().newest(), "", Optional.empty()),
-                id,
+                goId,
                 leader,
-                Message.of(LogWords.GO).with("step", title(step)));
+                Optional.of(Message.of(LogWords.GO).with("step", title(step))),
+                () -> goPlaces.put(jobId, goId, facts));
         RunFacts after = check.facts(jobId);
         refuse(after.against());
         if (after.going().isEmpty()) {
@@ -413,7 +419,12 @@ public class Runs {
      * @param briefing under which the go was given
      * @param at of that go
      */
-    public record FallOf(int briefing, Instant at, Optional<Double> gustMs) {}
+    public record FallOf(int briefing, Instant at, Optional<Double> gustMs, String goId) {}
+
+    /** @return who was where when the go of this fall was given */
+    public List<AtGo> there(String jobId, FallOf fall) {
+        return goPlaces.of(jobId, fall.goId);
+    }
 
     /** @return what felled this stem; empty while it stands, and of one that nobody gave a go for */
     public Optional<FallOf> fallOf(String jobId, String stem) {
@@ -423,7 +434,7 @@ public class Runs {
                         && s.stem().filter(stem::equals).isPresent())
                 .flatMap(s -> book.lastGo(jobId, s.id()).stream())
                 .filter(go -> !go.detail.isEmpty())
-                .map(go -> new FallOf(Integer.parseInt(go.detail), go.at, Optional.ofNullable(go.gustMs)))
+                .map(go -> new FallOf(Integer.parseInt(go.detail), go.at, Optional.ofNullable(go.gustMs), go.clientId))
                 .reduce((a, b) -> b);
     }
 

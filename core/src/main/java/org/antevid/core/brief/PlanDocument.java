@@ -14,6 +14,7 @@ import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
 import org.antevid.core.outcome.Foreseen;
+import org.antevid.core.outcome.StumpPlanned;
 import org.antevid.core.run.watch.LineLimits;
 import org.antevid.core.site.EmergencyCard;
 import org.antevid.core.site.FeatureKind;
@@ -178,6 +179,22 @@ public record PlanDocument(
                     gustLimitMs,
                     Optional.empty(),
                     Optional.empty());
+        }
+
+        /** @return the stump as it was briefed */
+        public StumpPlanned stump() {
+            return new StumpPlanned(
+                    hingeLengthM,
+                    hingeThickM,
+                    cuts.map(c -> new StumpPlanned.Cuts(
+                            c.dAlongM(),
+                            c.dAcrossM(),
+                            c.depthM(),
+                            c.faceDeg(),
+                            c.hingeLeftM(),
+                            c.hingeRightM(),
+                            c.stepM(),
+                            Optional.of(c.strapM()).filter(m -> c.strapLeft()))));
         }
 
         /** @return what this briefing foresaw of the fall */

@@ -53,7 +53,7 @@ final class StumpDrill {
             return Explanation.of(
                     foreseen,
                     Deviation.of(foreseen, fall),
-                    new StumpReading(
+                    StumpReading.ofHinge(
                             Optional.of(leftM), Optional.of(rightM), Optional.of(HINGE_LONG_M), Optional.of(lineDeg)));
         }
     }

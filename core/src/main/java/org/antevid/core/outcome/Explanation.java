@@ -75,12 +75,14 @@ public record Explanation(
     public static Explanation of(Foreseen f, Deviation d, StumpReading s) {
         List<Share> shares = new ArrayList<>();
         List<Cause> notRead = new ArrayList<>();
-        s.notchLineDeg()
+        s.notch()
+                .lineDeg()
                 .ifPresentOrElse(
-                        line -> shares.add(Share.of(Cause.NOTCH_LINE, line, StumpReading.SIGMA_LINE_DEG, d.missDeg())),
+                        line -> shares.add(Share.of(Cause.NOTCH_LINE, line, s.sigmaLineDeg(), d.missDeg())),
                         () -> notRead.add(Cause.NOTCH_LINE));
         uneven(s, d).ifPresentOrElse(shares::add, () -> notRead.add(Cause.HINGE_UNEVEN));
-        f.yieldDeg().ifPresent(y -> s.hingeLengthM()
+        f.yieldDeg().ifPresent(y -> s.hinge()
+                .lengthM()
                 .filter(found -> found > LEAST_HINGE_M)
                 .ifPresentOrElse(found -> shares.add(yielding(f, y, found, d)), () -> notRead.add(Cause.SIDE_LEAN)));
         double explained = shares.stream().mapToDouble(Share::deg).sum();
@@ -95,12 +97,13 @@ public record Explanation(
     }
 
     private static Optional<Share> uneven(StumpReading s, Deviation d) {
-        return s.hingeLeftM().flatMap(left -> s.hingeRightM()
+        return s.hinge().leftM().flatMap(left -> s.hinge()
+                .rightM()
                 .filter(right -> left + right > LEAST_HINGE_M)
                 .map(right -> {
                     double thick = (left + right) / 2;
                     double deg = UNEVEN_DEG * (right - left) / thick;
-                    double reading = UNEVEN_DEG * Math.sqrt(2) * StumpReading.SIGMA_M / thick;
+                    double reading = UNEVEN_DEG * Math.sqrt(2) * s.sigmaM() / thick;
                     return Share.of(Cause.HINGE_UNEVEN, deg, Math.hypot(reading, RULE * deg), d.missDeg());
                 }));
     }

@@ -19,9 +19,7 @@ import org.antevid.core.quantity.Require;
  * @param warnings {@code STEEP_SIGHT} from nearer than the height found, {@code HIGH_SIGMA} above 5 %
  */
 public record HeightByPhoto(Estimate height, double distanceM, List<SightingWarning> warnings) {
-    /** A touch on the picture, as a share of its height. */
-    static final double TOUCH_SIGMA = 0.003;
-
+    private static final double TOUCH_SIGMA = PictureSpot.TOUCH_SIGMA;
     private static final double KNOWN_SIGMA_M = 0.01;
     private static final double CAMERA_SIGMA_M = 0.1;
     /** A usual phone sees this much along the longer side of its picture (typical; 64 to 70 degrees are met). */

@@ -16,22 +16,14 @@ public record LeanByPhoto(double deg, double sigmaDeg) {
     private static final double SHORTEST = 0.1;
     private static final double MOST_DEG = 60;
 
-    /** A place in the picture: shares of its width from the left and of its height from below, 0..1. */
-    public record At(double x, double y) {
-        public At {
-            Require.within(x, 0, 1, "x");
-            Require.within(y, 0, 1, "y");
-        }
-    }
-
     /**
      * @param low lower end of what is plumb, {@code high} its upper end
      * @param aspect width of the picture over its height, 0.3..4
      * @throws RefusedInput where a line is short, stands on its head, or leans by more than 60 degrees
      */
-    public static LeanByPhoto of(At foot, At top, At low, At high, double aspect) {
+    public static LeanByPhoto of(PictureSpot foot, PictureSpot top, PictureSpot low, PictureSpot high, double aspect) {
         Require.within(aspect, 0.3, 4, "aspect");
-        if (top.y < foot.y + SHORTEST || high.y < low.y + SHORTEST) {
+        if (top.y() < foot.y() + SHORTEST || high.y() < low.y() + SHORTEST) {
             throw new RefusedInput(Refusal.LINE_TOO_SHORT, "top_y");
         }
         double deg = turnDeg(foot, top, aspect) - turnDeg(low, high, aspect);
@@ -42,11 +34,11 @@ public record LeanByPhoto(double deg, double sigmaDeg) {
         return new LeanByPhoto(deg, Math.hypot(CAMERA_SIGMA_DEG, touches));
     }
 
-    private static double turnDeg(At from, At to, double aspect) {
-        return Math.toDegrees(Math.atan2(aspect * (to.x - from.x), to.y - from.y));
+    private static double turnDeg(PictureSpot from, PictureSpot to, double aspect) {
+        return Math.toDegrees(Math.atan2(aspect * (to.x() - from.x()), to.y() - from.y()));
     }
 
-    private static double touchRad(At from, At to) {
-        return Math.sqrt(2) * HeightByPhoto.TOUCH_SIGMA / (to.y - from.y);
+    private static double touchRad(PictureSpot from, PictureSpot to) {
+        return Math.sqrt(2) * PictureSpot.TOUCH_SIGMA / (to.y() - from.y());
     }
 }

@@ -212,8 +212,8 @@ public record Sighting(
                 Require.present(n, "aspect"));
     }
 
-    private static LeanByPhoto.At at(Map<String, Double> n, String x, String y) {
-        return new LeanByPhoto.At(Require.present(n, x), Require.present(n, y));
+    private static PictureSpot at(Map<String, Double> n, String x, String y) {
+        return new PictureSpot(Require.present(n, x), Require.present(n, y));
     }
 
     private static Result good(Estimate e) {

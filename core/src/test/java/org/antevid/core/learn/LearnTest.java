@@ -29,7 +29,8 @@ class LearnTest {
             new Foreseen(90, Optional.of(0.0), Optional.of(3.0), Optional.of(0.0), Optional.of(20.0), 0.4, 0.05);
 
     private static Explanation stump(double fellDeg, double leftM, double rightM) {
-        StumpReading s = new StumpReading(Optional.of(leftM), Optional.of(rightM), Optional.of(0.4), Optional.empty());
+        StumpReading s =
+                StumpReading.ofHinge(Optional.of(leftM), Optional.of(rightM), Optional.of(0.4), Optional.empty());
         Deviation d = Deviation.of(LAY_90, new Fall(fellDeg, 20, Optional.of(MeasuredBy.TAPE)));
         return Explanation.of(LAY_90, d, s);
     }

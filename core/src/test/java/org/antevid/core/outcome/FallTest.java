@@ -29,7 +29,7 @@ class FallTest {
     }
 
     private static StumpReading hinge(double left, double right) {
-        return new StumpReading(Optional.of(left), Optional.of(right), Optional.empty(), Optional.empty());
+        return StumpReading.ofHinge(Optional.of(left), Optional.of(right), Optional.empty(), Optional.empty());
     }
 
     private static Share share(Explanation e, Cause cause) {
@@ -113,7 +113,7 @@ class FallTest {
         Foreseen f = foreseen(58, -2, 2.7, -2);
         Deviation d = Deviation.of(f, taped(66, 23.9));
         StumpReading s =
-                new StumpReading(Optional.empty(), Optional.empty(), Optional.of(0.9 * 0.414), Optional.of(2.1));
+                StumpReading.ofHinge(Optional.empty(), Optional.empty(), Optional.of(0.9 * 0.414), Optional.of(2.1));
         Explanation e = Explanation.of(f, d, s);
         assertThat(share(e, Cause.SIDE_LEAN).deg()).isCloseTo(-2 * 0.3717, within(1e-3));
         assertThat(share(e, Cause.NOTCH_LINE).deg()).isEqualTo(2.1);
@@ -145,9 +145,9 @@ class FallTest {
             Foreseen f = foreseen(0, bias, 2 + random.nextDouble(), bias);
             Foreseen m = foreseen(0, -bias, f.sigmaDeg().orElseThrow(), -bias);
             StumpReading s =
-                    new StumpReading(Optional.of(left), Optional.of(right), Optional.of(0.4), Optional.of(line));
+                    StumpReading.ofHinge(Optional.of(left), Optional.of(right), Optional.of(0.4), Optional.of(line));
             StumpReading sm =
-                    new StumpReading(Optional.of(right), Optional.of(left), Optional.of(0.4), Optional.of(-line));
+                    StumpReading.ofHinge(Optional.of(right), Optional.of(left), Optional.of(0.4), Optional.of(-line));
             Deviation d = Deviation.of(f, taped(off, 20));
             Deviation dm = Deviation.of(m, taped(-off, 20));
             assertThat(dm.missDeg()).isCloseTo(-d.missDeg(), within(1e-9));

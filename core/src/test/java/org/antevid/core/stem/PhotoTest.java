@@ -104,8 +104,8 @@ class PhotoTest {
 
     @Nested
     class Leaning {
-        private static LeanByPhoto.At at(double x, double y) {
-            return new LeanByPhoto.At(x, y);
+        private static PictureSpot at(double x, double y) {
+            return new PictureSpot(x, y);
         }
 
         @Test

@@ -1,5 +1,6 @@
 package org.antevid.app.review.store;
 
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -10,6 +11,7 @@ import java.time.Instant;
 import java.util.Objects;
 import java.util.Optional;
 import org.antevid.core.outcome.Control;
+import org.antevid.core.outcome.Landing;
 import org.antevid.core.outcome.MeasuredBy;
 import org.antevid.core.outcome.StumpReading;
 import org.hibernate.envers.Audited;
@@ -37,17 +39,26 @@ public class OutcomeEntity {
     @Enumerated(EnumType.STRING)
     public Control control;
 
+    /** Empty while nobody looked at it. */
     @Nullable
-    public Double hingeLeftMm;
+    @Embedded
+    public StumpColumns stump;
+
+    /** Of the stump. */
+    @Nullable
+    public String photoId;
 
     @Nullable
-    public Double hingeRightMm;
+    public Double firstTouchM;
 
     @Nullable
-    public Double hingeLengthMm;
+    public Double bounceM;
 
     @Nullable
-    public Double notchLineDeg;
+    public Double rolledM;
+
+    @Nullable
+    public Double peakPullN;
 
     public String surprise;
     public int briefingNumber;
@@ -60,12 +71,13 @@ public class OutcomeEntity {
     @Version
     long version;
 
-    public StumpReading stump() {
-        return new StumpReading(
-                Optional.ofNullable(hingeLeftMm).map(v -> v / 1000),
-                Optional.ofNullable(hingeRightMm).map(v -> v / 1000),
-                Optional.ofNullable(hingeLengthMm).map(v -> v / 1000),
-                Optional.ofNullable(notchLineDeg));
+    public StumpReading reading() {
+        return stump == null ? StumpReading.NONE : stump.reading();
+    }
+
+    public Landing landing() {
+        return new Landing(
+                Optional.ofNullable(firstTouchM), Optional.ofNullable(bounceM), Optional.ofNullable(rolledM));
     }
 
     public boolean same(OutcomeEntity o) {
@@ -74,10 +86,10 @@ public class OutcomeEntity {
                 && distanceM == o.distanceM
                 && measuredBy == o.measuredBy
                 && control == o.control
-                && Objects.equals(notchLineDeg, o.notchLineDeg)
-                && Objects.equals(hingeLengthMm, o.hingeLengthMm)
-                && Objects.equals(hingeLeftMm, o.hingeLeftMm)
-                && Objects.equals(hingeRightMm, o.hingeRightMm)
+                && reading().equals(o.reading())
+                && landing().equals(o.landing())
+                && Objects.equals(photoId, o.photoId)
+                && Objects.equals(peakPullN, o.peakPullN)
                 && surprise.equals(o.surprise)
                 && reason.equals(o.reason);
     }

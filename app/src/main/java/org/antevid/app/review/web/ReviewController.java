@@ -1,7 +1,5 @@
 package org.antevid.app.review.web;
 
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -19,9 +17,12 @@ import org.antevid.core.learn.Matches;
 import org.antevid.core.learn.Support;
 import org.antevid.core.message.Message;
 import org.antevid.core.outcome.Control;
+import org.antevid.core.outcome.DipSide;
 import org.antevid.core.outcome.Explanation;
 import org.antevid.core.outcome.MeasuredBy;
-import org.antevid.core.outcome.StumpReading;
+import org.antevid.core.outcome.SectorFound;
+import org.antevid.core.outcome.StrapFound;
+import org.antevid.core.outcome.StumpPicture;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stump.School;
@@ -42,12 +43,16 @@ import org.springframework.web.bind.annotation.RestController;
 public class ReviewController {
     /**
      * @param told the felled stems whose fall the caller may tell
+     * @param stumps of those, as they were briefed
+     * @param looks what a stump may look like
      * @param by how a tip may be measured
      * @param controls what may become of a fall
      */
     record ReviewView(
             List<Reviews.OutcomeHistory> outcomes,
             List<String> told,
+            List<Reviews.StumpToRead> stumps,
+            LooksChoices looks,
             List<ByChoice> by,
             List<ControlChoice> controls,
             List<LearnFrom> learnFrom,
@@ -85,27 +90,37 @@ public class ReviewController {
 
     record SignedView(String by, Instant at, List<Message> missing, boolean holds) {}
 
+    /** What a stump may look like. */
+    record LooksChoices(
+            List<SectorChoice> sectors, List<FibreChoice> fibres, List<StrapChoice> straps, List<DipChoice> dips) {
+        private static LooksChoices all() {
+            return new LooksChoices(
+                    Stream.of(SectorFound.Sector.values())
+                            .map(s -> new SectorChoice(s, said(s)))
+                            .toList(),
+                    Stream.of(SectorFound.Fibre.values())
+                            .map(f -> new FibreChoice(f, said(f)))
+                            .toList(),
+                    Stream.of(StrapFound.values())
+                            .map(s -> new StrapChoice(s, said(s)))
+                            .toList(),
+                    Stream.of(DipSide.values())
+                            .map(d -> new DipChoice(d, said(d)))
+                            .toList());
+        }
+    }
+
+    record SectorChoice(SectorFound.Sector sector, String words) {}
+
+    record FibreChoice(SectorFound.Fibre fibre, String words) {}
+
+    record StrapChoice(StrapFound strap, String words) {}
+
+    record DipChoice(DipSide dip, String words) {}
+
     record ByChoice(MeasuredBy by, String words) {}
 
     record ControlChoice(Control control, String words) {}
-
-    record OutcomeRequest(
-            @NotNull Double bearingDeg,
-            @NotNull Double distanceM,
-            @NotNull MeasuredBy by,
-            @NotNull Control control,
-            Optional<Double> hingeLeftM,
-            Optional<Double> hingeRightM,
-            Optional<Double> hingeLengthM,
-            Optional<Double> notchLineDeg,
-            @Size(max = 500) String surprise,
-            Boolean sure,
-            @Size(max = 200) String reason,
-            @Size(max = 60) String id) {
-        private static Optional<Double> or(Optional<Double> o) {
-            return o == null ? Optional.empty() : o;
-        }
-    }
 
     private final Reviews reviews;
     private final SignOffs signOffs;
@@ -123,6 +138,8 @@ public class ReviewController {
         return new ReviewView(
                 outcomes,
                 reviews.told(job, me),
+                reviews.stumps(job, me),
+                LooksChoices.all(),
                 Stream.of(MeasuredBy.values())
                         .map(b -> new ByChoice(b, said(b)))
                         .toList(),
@@ -182,19 +199,20 @@ public class ReviewController {
             @PathVariable String stem,
             @Validated @RequestBody OutcomeRequest o,
             @AuthenticationPrincipal SignedIn me) {
-        Reviews.FallMeasures measured = new Reviews.FallMeasures(
-                o.bearingDeg,
-                o.distanceM,
-                Optional.of(o.by),
-                Optional.of(o.control),
-                new StumpReading(
-                        OutcomeRequest.or(o.hingeLeftM),
-                        OutcomeRequest.or(o.hingeRightM),
-                        OutcomeRequest.or(o.hingeLengthM),
-                        OutcomeRequest.or(o.notchLineDeg)),
-                o.surprise);
+        Reviews.FallMeasures measured = o.measures();
         Again.whenCrossed(() -> reviews.record(
-                job, stem, new Reviews.Entry(measured, Boolean.TRUE.equals(o.sure), o.reason, o.id), me));
+                job, stem, new Reviews.Entry(measured, Boolean.TRUE.equals(o.sure()), o.reason(), o.id()), me));
+    }
+
+    /**
+     * What the touched corners of a hinge say, with their uncertainty; nothing is kept. They may be sent with the fall
+     * just as well: then this is done when it arrives.
+     */
+    @PostMapping("/stump-picture")
+    @Needs(Needs.Right.READ)
+    StumpPicture.PictureReading readPicture(
+            @PathVariable String job, @Validated @RequestBody OutcomeRequest.PictureRequest p) {
+        return p.picture().read();
     }
 
     /** Signs the review as a reviewer who neither led nor cut; what is missing is kept with the signature. */
