@@ -53,7 +53,7 @@ export function Stump({ drawn: d, sketch: s, label, lay, fell, left, right, sect
         )}
       </g>
       <ellipse rx={rx} ry={ry} className={css.bark} strokeWidth={5 * px} />
-      {fell && Math.abs(fell.deg) >= 1 && arrow(fell.deg, 'var(--ink)', fell.words, fell.deg > 0 ? 40 : -40)}
+      {fell && Math.abs(fell.deg) >= 2 && arrow(fell.deg, 'var(--ink)', fell.words, fell.deg > 0 ? 40 : -40)}
       {arrow(0, 'var(--lay)', lay, (fell?.deg ?? 0) > 0 ? -14 : 14)}
       <text x={-rx - 8 * px} y={mid(s.hinge[0], s.hinge[3])} textAnchor="end" className={css.b} style={font}>
         {left}

@@ -44,7 +44,7 @@ const place = (at: Spot, text: string, full: boolean): Style =>
       fill: new Fill({ color: full ? token('ink') : token('paper') }),
       stroke: line('ink', 2),
     }),
-    text: words(text, 'ink', false, [0, 18]),
+    text: words(text, 'ink', false, [0, -16]),
     zIndex: 13,
   });
 

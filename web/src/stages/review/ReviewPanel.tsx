@@ -1,14 +1,17 @@
 import css from '../../ui/layout.module.css';
 import { useQueryClient } from '@tanstack/react-query';
 import { Button, Grid } from 'antd';
-import { useCallback, useState } from 'react';
-import type { Schemas } from '../../api/client';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { Schemas, Spot } from '../../api/client';
 import { useJob, useReview } from '../../api/job';
 import { useOutbox } from '../../api/outbox';
 import type { PanelProps } from '../stage';
 import { FallForm } from '../../app/FallForm';
 import { Figure } from '../../figures/Figure';
 import { Mark } from '../../figures/Mark';
+import { usePlanTools } from '../../plan/planTools';
+import { usePlanView } from '../../plan/planView';
+import { reviewed } from '../../plan/reviewed';
 import { clock } from '../../units/format';
 import { Learn } from '../../lessons/Learn';
 import { LessonList } from '../../lessons/LessonList';
@@ -33,7 +36,10 @@ export default function ReviewPanel({ job }: PanelProps) {
   );
   const [correcting, setCorrecting] = useState('');
   const narrow = !Grid.useBreakpoint().lg;
+  const looked = useLookedAt(review);
   const told = review?.told ?? [];
+  const first = (stemId: string) => Number(stemId !== looked);
+  const outcomes = [...(review?.outcomes ?? [])].sort((a, b) => first(a.outcome.stemId) - first(b.outcome.stemId));
   const unmeasured = told.filter((label) => !review?.outcomes.some((o) => o.outcome.stem === label));
   return (
     <>
@@ -44,35 +50,38 @@ export default function ReviewPanel({ job }: PanelProps) {
         )}
         {review && <Missing standing={review.standing} />}
         {review && unmeasured.map((label) => <Unmeasured key={label} job={job} label={label} review={review} />)}
-        {review?.outcomes.map((o) => {
-          const label = o.outcome.stem;
-          const correct = correcting === label;
-          const from = review.learnFrom.find((f) => f.stem === label);
-          return (
-            <div key={label}>
-              <Outcome o={o.outcome} review={review} />
-              {narrow && <Stumps o={o.outcome} />}
-              <FromGo job={job} o={o.outcome} />
-              {from && <Learn job={job} from={from} />}
-              {o.before.map((b) => (
-                <p key={b.at} className="s">
-                  {msg('beforeRightLeftAt', {
-                    deviationDeg: b.deviation.said.missDeg,
-                    deviationDeg2: b.deviation.missDeg >= 0 ? 'yes' : 'no',
-                    who: b.who,
-                    at: clock(b.at),
-                  })}
-                </p>
-              ))}
-              {told.includes(label) && !correct && (
-                <Button type="text" onClick={() => setCorrecting(label)}>
-                  {msg('correctIt')}
-                </Button>
-              )}
-              {correct && <FallForm job={job} label={label} review={review} corrects done={() => setCorrecting('')} />}
-            </div>
-          );
-        })}
+        {review &&
+          outcomes.map((o) => {
+            const label = o.outcome.stem;
+            const correct = correcting === label;
+            const from = review.learnFrom.find((f) => f.stem === label);
+            return (
+              <div key={label}>
+                <Outcome o={o.outcome} review={review} looked={looked === o.outcome.stemId} />
+                {narrow && <Stumps o={o.outcome} />}
+                <FromGo job={job} o={o.outcome} />
+                {from && <Learn job={job} from={from} />}
+                {o.before.map((b) => (
+                  <p key={b.at} className="s">
+                    {msg('beforeRightLeftAt', {
+                      deviationDeg: b.deviation.said.missDeg,
+                      deviationDeg2: b.deviation.missDeg >= 0 ? 'yes' : 'no',
+                      who: b.who,
+                      at: clock(b.at),
+                    })}
+                  </p>
+                ))}
+                {told.includes(label) && !correct && (
+                  <Button type="text" onClick={() => setCorrecting(label)}>
+                    {msg('correctIt')}
+                  </Button>
+                )}
+                {correct && (
+                  <FallForm job={job} label={label} review={review} corrects done={() => setCorrecting('')} />
+                )}
+              </div>
+            );
+          })}
         {lessons && <LessonList lessons={lessons.learned} />}
         <Learn job={job} />
         <Records job={job} />
@@ -96,10 +105,33 @@ function Unmeasured({ job, label, review }: { job: string; label: string; review
   );
 }
 
+/** The plan shows the fall that went farthest beside, until another one is asked for, and stays near to it. */
+function useLookedAt(review?: Schemas['ReviewView']): string | undefined {
+  const { stem, selectStem } = usePlanTools();
+  const stayNear = usePlanView((v) => v.stayNear);
+  const begun = useRef(false);
+  const all = review?.outcomes.map((x) => x.outcome) ?? [];
+  const worst = reviewed(all)?.stemId;
+  useEffect(() => {
+    if (begun.current || !worst) return;
+    begun.current = true;
+    selectStem(worst);
+  }, [worst, selectStem]);
+  const o = reviewed(all, stem);
+  const near =
+    o && JSON.stringify([o.planned.stump, o.planned.tip, o.tip, ...o.planned.fan, ...o.there.map((p) => p.at)]);
+  useEffect(() => {
+    if (near) stayNear(JSON.parse(near) as Spot[]);
+    return () => stayNear(undefined);
+  }, [near, stayNear]);
+  return o?.stemId;
+}
+
 const side = (deg: number) => msg(deg >= 0 ? 'right' : 'left');
 
 /** The quantity first: how far beside the predicted direction, at the tip, against the usual error. */
-function Outcome({ o, review }: { o: Schemas['Outcome']; review: Schemas['ReviewView'] }) {
+function Outcome({ o, review, looked }: { o: Schemas['Outcome']; review: Schemas['ReviewView']; looked: boolean }) {
+  const { selectStem } = usePlanTools();
   const d = o.deviation;
   const found = o.measured.stump;
   return (
@@ -114,6 +146,11 @@ function Outcome({ o, review }: { o: Schemas['Outcome']; review: Schemas['Review
           })}
         </span>
       </h2>
+      {!looked && (
+        <Button type="text" onClick={() => selectStem(o.stemId)}>
+          {msg('show', { stem: o.stem })}
+        </Button>
+      )}
       <div className="figs">
         <div>
           <Figure shown={d.said.missDeg} more={side(d.missDeg)} />

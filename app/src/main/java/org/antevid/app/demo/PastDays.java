@@ -39,7 +39,6 @@ import org.antevid.core.lay.Means;
 import org.antevid.core.learn.Lesson;
 import org.antevid.core.learn.LessonState;
 import org.antevid.core.outcome.Foreseen;
-import org.antevid.core.outcome.Landing;
 import org.antevid.core.outcome.StumpReading;
 import org.antevid.core.outcome.Weighed;
 import org.antevid.core.outcome.WeighedBy;
@@ -389,11 +388,12 @@ class PastDays {
                                 Optional.of(t.by()),
                                 Optional.of(t.control()),
                                 StumpReading.ofHinge(
-                                        hinge.map(h -> foreseen.hingeThickM() + h.get(0)),
-                                        hinge.map(h -> foreseen.hingeThickM() + h.get(1)),
-                                        hinge.map(h -> foreseen.hingeLengthM()),
-                                        t.notchLineDeg()),
-                                Landing.NONE,
+                                                hinge.map(h -> foreseen.hingeThickM() + h.get(0)),
+                                                hinge.map(h -> foreseen.hingeThickM() + h.get(1)),
+                                                hinge.map(h -> foreseen.hingeLengthM()),
+                                                t.notchLineDeg())
+                                        .looking(t.sectors(), t.strap()),
+                                t.landing(),
                                 Optional.empty(),
                                 Optional.empty(),
                                 t.words()),

@@ -11,7 +11,10 @@ import org.antevid.core.learn.Matches;
 import org.antevid.core.outcome.Control;
 import org.antevid.core.outcome.Harm;
 import org.antevid.core.outcome.Incident;
+import org.antevid.core.outcome.Landing;
 import org.antevid.core.outcome.MeasuredBy;
+import org.antevid.core.outcome.SectorFound;
+import org.antevid.core.outcome.StrapFound;
 import org.antevid.core.site.FeatureKind;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
@@ -105,6 +108,11 @@ record PastJob(
                             PastFall.of(Species.ACER, 1.65, 14, 3.5, 76, LEADER)
                                     .fell(9, 0.6, MeasuredBy.TAPE)
                                     .stump(-9, 8, 3)
+                                    .looking(
+                                            SectorFound.Fibre.SHORT,
+                                            SectorFound.Fibre.LONG,
+                                            StrapFound.NONE_LEFT,
+                                            new Landing(Optional.of(12.5), Optional.of(0.3), Optional.of(0.4)))
                                     .saying("went right of the stake; hinge much thinner on the left"),
                             PastFall.of(Species.TILIA, 1.39, 13, 3.0, 72, SAWYER)
                                     .fell(0.7, -0.2, MeasuredBy.TAPE),

@@ -166,6 +166,18 @@ public record StumpReading(
         return ofHinge(new HingeFound(leftM, Optional.empty(), rightM, lengthM), lineDeg);
     }
 
+    /** @return the same with what the wood looked like and how the strap let go */
+    public StumpReading looking(List<SectorFound> seen, Optional<StrapFound> strap) {
+        return new StumpReading(
+                hinge,
+                notch,
+                new BackFound(back.stepLeftM, back.stepRightM, back.dip, back.dipM, strap),
+                seen,
+                shellM,
+                by,
+                photo);
+    }
+
     /** @return one sigma of a thickness or length */
     public double sigmaM() {
         return photo.map(PictureSigma::lengthM).orElse(SIGMA_M);
