@@ -1,14 +1,18 @@
 import { Button, Checkbox, Form, Input, Radio, type RadioChangeEvent, Segmented, Select } from 'antd';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Schemas } from '../api/client';
+import { api, data, type Schemas } from '../api/client';
 import { post, useOutbox } from '../api/outbox';
+import { Stepper } from '../app/Stepper';
 import '../words/lessons';
 import { useWords } from '../words/words';
 import css from './lessons.module.css';
+import { STEPS } from './thresholds';
 
 type From = Schemas['ReviewView']['learnFrom'][number];
 type Cause = From['causes'][number];
-type Becomes = 'REMINDER' | 'CHECK';
+type Becomes = 'REMINDER' | 'CHECK' | 'HOUSE_RULE';
+type Threshold = Schemas['ThresholdView'];
 const OWN = 'OWN';
 const WORK = ['species', 'wood', 'means', 'school'] as const;
 type Part = (typeof WORK)[number];
@@ -30,6 +34,15 @@ export function LearnForm({ job, from, done }: { job: string; from?: From; done:
   const [idea, setIdea] = useState<string>(OWN);
   const [words, setWords] = useState('');
   const [becomes, setBecomes] = useState<Becomes>('REMINDER');
+  const house = useQuery({
+    queryKey: ['house'],
+    queryFn: () => data(api.GET('/api/house', {})),
+    staleTime: 60_000,
+  }).data;
+  const [threshold, setThreshold] = useState<Threshold['key']>();
+  const [limit, setLimit] = useState<number | null>(null);
+  const rule = house?.thresholds.find((x) => x.key === threshold);
+  const ruled = becomes === 'HOUSE_RULE';
   const [where, setWhere] = useState<Part[]>([]);
   const [sent, setSent] = useState(false);
   const take = (value: string) => {
@@ -37,7 +50,7 @@ export function LearnForm({ job, from, done }: { job: string; from?: From; done:
     setCause(next);
     setIdea(next?.ideas[0]?.idea ?? OWN);
   };
-  const narrowed = (part: Part) => (from && where.includes(part) ? valueOf(from, part) : undefined);
+  const narrowed = (part: Part) => (from && !ruled && where.includes(part) ? valueOf(from, part) : undefined);
   const propose = () => {
     setSent(true);
     post(job, {
@@ -53,6 +66,7 @@ export function LearnForm({ job, from, done }: { job: string; from?: From; done:
         idea: idea === OWN ? undefined : idea,
         words: idea === OWN ? words : '',
         becomes,
+        rule: ruled ? { threshold, value: limit } : undefined,
         species: narrowed('species'),
         wood: narrowed('wood'),
         means: narrowed('means'),
@@ -140,11 +154,24 @@ export function LearnForm({ job, from, done }: { job: string; from?: From; done:
             options={[
               { value: 'REMINDER', label: t('learn.reminder') },
               { value: 'CHECK', label: t('learn.check') },
+              ...(house ? [{ value: 'HOUSE_RULE' as const, label: t('learn.houseRule') }] : []),
             ]}
             onChange={(v) => setBecomes(v)}
           />
         </Form.Item>
-        {from && (
+        {ruled && house && (
+          <HouseRule
+            thresholds={house.thresholds}
+            rule={rule}
+            choose={(key) => {
+              setThreshold(key);
+              setLimit(null);
+            }}
+            limit={limit}
+            change={setLimit}
+          />
+        )}
+        {from && !ruled && (
           <Form.Item label={t('learn.where')}>
             <Checkbox.Group
               value={where}
@@ -166,7 +193,7 @@ export function LearnForm({ job, from, done }: { job: string; from?: From; done:
           size="large"
           block
           htmlType="submit"
-          disabled={waits || (idea === OWN && words.trim() === '')}
+          disabled={waits || (idea === OWN && words.trim() === '') || (ruled && (!rule || limit === null))}
         >
           {t('learn.propose')}
         </Button>
@@ -175,6 +202,47 @@ export function LearnForm({ job, from, done }: { job: string; from?: From; done:
         </Button>
       </Form>
     </section>
+  );
+}
+
+/** A number of the house, made stricter for everybody. */
+function HouseRule({
+  thresholds,
+  rule,
+  choose,
+  limit,
+  change,
+}: {
+  thresholds: Threshold[];
+  rule?: Threshold;
+  choose: (key: Threshold['key']) => void;
+  limit: number | null;
+  change: (v: number | null) => void;
+}) {
+  const t = useWords();
+  return (
+    <>
+      <Form.Item label={t('learn.which')}>
+        <Select
+          size="large"
+          aria-label={t('learn.which')}
+          value={rule?.key}
+          onChange={choose}
+          options={thresholds.map((x) => ({ value: x.key, label: x.words }))}
+        />
+      </Form.Item>
+      {rule && (
+        <Stepper
+          label={t(rule.moreIsStricter ? 'learn.atLeast' : 'learn.atMost')}
+          {...STEPS[rule.key]}
+          min={rule.low}
+          max={rule.high}
+          value={limit}
+          onChange={change}
+          note={t('learn.inForce', { now: rule.inForce })}
+        />
+      )}
+    </>
   );
 }
 

@@ -7165,7 +7165,7 @@ export interface components {
             /** Format: date-time */
             at: string;
             /** @enum {string} */
-            becomes: "REMINDER" | "CHECK";
+            becomes: "REMINDER" | "CHECK" | "HOUSE_RULE";
             becomesWords: string;
             /** @description as somebody said it, empty where nobody did */
             cause?: string;
@@ -8711,7 +8711,7 @@ export interface components {
         };
         ProposeRequest: {
             /** @enum {string} */
-            becomes: "REMINDER" | "CHECK";
+            becomes: "REMINDER" | "CHECK" | "HOUSE_RULE";
             /** @enum {string} */
             cause?: "NOTCH_LINE" | "HINGE_UNEVEN" | "SIDE_LEAN" | "WIND" | "HINGE_GONE_EARLY" | "CROWN_CAUGHT" | "TOO_LITTLE_MEANS" | "LENGTH_MISJUDGED" | "WOOD_WEAKER" | "MISUNDERSTOOD" | "OTHER";
             /**
@@ -8721,6 +8721,7 @@ export interface components {
             idea?: "SIGHT_THE_NOTCH" | "OPEN_THE_CUTS_TO_MEET" | "LOOK_AT_BOTH_ENDS" | "LENGTH_OF_THE_BAR" | "PLUMB_FROM_TWO_SIDES" | "GUY_THE_SIDE" | "WAIT_FOR_THE_LULL" | "STOP_AT_THE_HINGE" | "PROBE_THE_CORNERS" | "LOOK_UP_AGAIN" | "LANE_FOR_THE_CROWN" | "WEDGES_IN_REACH" | "LINE_BEFORE_THE_FACE" | "MEASURE_THE_HEIGHT" | "PROBE_BEFORE_THE_FACE" | "SAY_IT_BACK";
             /** @enum {string} */
             means?: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
+            rule?: components["schemas"]["RuleRequest"];
             /** @enum {string} */
             school?: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
             /**
@@ -9049,6 +9050,15 @@ export interface components {
         RosterView: {
             mends: components["schemas"]["MendView"][];
             times?: components["schemas"]["TimesView"];
+        };
+        RuleRequest: {
+            /** @enum {string} */
+            threshold: "EXCLUSION_LENGTHS" | "SOUND_SIGMA" | "WIND_LIMIT" | "LEAST_AWAY";
+            /**
+             * Format: double
+             * @description in SI units, stricter than what is in force
+             */
+            value: number;
         };
         RunView: {
             against: components["schemas"]["AgainstView"][];
@@ -10376,17 +10386,27 @@ export interface components {
             field: string;
             /** Format: double */
             high: number;
+            inForce: string;
             /** @enum {string} */
             key: "EXCLUSION_LENGTHS" | "SOUND_SIGMA" | "WIND_LIMIT" | "LEAST_AWAY";
+            /** @description a lesson made it stricter than the house itself set it */
+            learned: boolean;
             /**
              * Format: double
              * @description least it may be, in SI units; high the most
              */
             low: number;
+            /** @description whether more of it is safer */
+            moreIsStricter: boolean;
             /** @description what the usual one rests on */
             source: string;
             /** @description what counts until the house says otherwise, as somebody reads it */
             usual: string;
+            /**
+             * Format: double
+             * @description in force, in SI units; inForce as somebody reads it
+             */
+            value: number;
             words: string;
         };
         Thresholds: {

@@ -1,6 +1,7 @@
 import { Button, Checkbox, Form, Select } from 'antd';
 import { useEffect } from 'react';
 import { api, type Schemas } from '../../api/client';
+import { STEPS } from '../../lessons/thresholds';
 import { StepperItem } from '../../ui/StepperItem';
 import { useSend } from '../../ui/useSend';
 import { useTerms } from '../../words/words';
@@ -11,12 +12,6 @@ import '../../words/terms';
 type Rules = Schemas['HouseView'];
 const SCHOOLS: Rules['usualSchool'][] = ['CONVENTIONAL', 'OPEN_FACE', 'HUMBOLDT', 'DEEP_FACE', 'THIN_HINGE'];
 const REGIONAL: Rules['regional'] = ['FACE', 'TRIGGER', 'HOLDING_WOOD'];
-const STEPS: Record<Rules['thresholds'][number]['key'], { unit: string; step: number; digits: number }> = {
-  EXCLUSION_LENGTHS: { unit: '', step: 0.5, digits: 1 },
-  SOUND_SIGMA: { unit: '°', step: 0.5, digits: 1 },
-  WIND_LIMIT: { unit: 'm/s', step: 0.5, digits: 1 },
-  LEAST_AWAY: { unit: 'm', step: 0.1, digits: 1 },
-};
 
 /** The numbers the house sets, each beside the usual one and what that rests on, and the words of its region. */
 export function RulesForm({ rules, owner }: { rules: Rules; owner: boolean }) {
@@ -44,7 +39,11 @@ export function RulesForm({ rules, owner }: { rules: Rules; owner: boolean }) {
           {...STEPS[t.key]}
           min={t.low}
           max={t.high}
-          note={msg('usual', { usual: t.usual, source: t.source })}
+          note={msg('usual', {
+            usual: t.usual,
+            source: t.source,
+            learned: t.learned ? t.inForce : 'none',
+          })}
         />
       ))}
       <Form.Item name="usualSchool" label={msg('typeOfCutThat')}>

@@ -273,4 +273,60 @@ class LessonServerTest {
             }
         }
     }
+
+    /**
+     * It makes a number of the house stricter for every job, never looser; the owner alone says so, and may take it
+     * back.
+     */
+    @Test
+    void aLessonTightensAHouseRuleWhileItStands() throws Exception {
+        told(12);
+        double before = inForce("WIND_LIMIT");
+        Map<String, Object> rule = Map.of("threshold", "WIND_LIMIT", "value", before - 3);
+        assertThat(run.on(run.saw, "POST", "/lessons", Map.of("words", "calmer", "becomes", "HOUSE_RULE"))
+                        .status())
+                .isEqualTo(422);
+        assertThat(run.on(
+                                run.saw,
+                                "POST",
+                                "/lessons",
+                                Map.of(
+                                        "words",
+                                        "windier",
+                                        "becomes",
+                                        "HOUSE_RULE",
+                                        "rule",
+                                        Map.of("threshold", "WIND_LIMIT", "value", before + 1)))
+                        .codes())
+                .containsExactly("LOOSENS");
+        String id = propose(run.saw, Map.of("becomes", "HOUSE_RULE", "rule", rule));
+        assertThat(inForce("WIND_LIMIT")).isEqualTo(before);
+        assertThat(decide(reviewer, id, "APPROVED", "").status()).isEqualTo(403);
+        RunningJob.ok(decide(owner, id, "APPROVED", ""));
+        assertThat(inForce("WIND_LIMIT")).isEqualTo(before - 3);
+        assertThat(run.calls
+                        .call(owner, "GET", "/api/house", null)
+                        .body()
+                        .get("windLimitMs")
+                        .asDouble())
+                .as("what the owner set stays as it was")
+                .isEqualTo(before);
+        assertThat(run.on(run.leader, "GET", "/lessons", null)
+                        .body()
+                        .get("told")
+                        .findValuesAsText("id"))
+                .doesNotContain(id);
+        RunningJob.ok(decide(owner, id, "RETIRED", "a better anemometer"));
+        assertThat(inForce("WIND_LIMIT")).isEqualTo(before);
+    }
+
+    private double inForce(String threshold) throws Exception {
+        for (JsonNode t :
+                run.calls.call(owner, "GET", "/api/house", null).body().get("thresholds")) {
+            if (t.get("key").asText().equals(threshold)) {
+                return t.get("value").asDouble();
+            }
+        }
+        throw new AssertionError("no threshold " + threshold);
+    }
 }

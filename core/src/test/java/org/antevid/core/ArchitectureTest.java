@@ -53,7 +53,7 @@ class ArchitectureTest {
             .whereLayer("brief")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("judge")
-            .mayOnlyBeAccessedByLayers("brief")
+            .mayOnlyBeAccessedByLayers("brief", "learn")
             .whereLayer("cutting")
             .mayOnlyBeAccessedByLayers("judge", "brief", "learn")
             .whereLayer("lay")

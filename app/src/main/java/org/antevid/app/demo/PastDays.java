@@ -188,7 +188,7 @@ class PastDays {
                         Optional.of(l.stem()),
                         Optional.of(l.idea().cause()),
                         l.sure(),
-                        new Lesson("", Optional.of(l.idea()), "", "", l.becomes(), l.matches())),
+                        new Lesson("", Optional.of(l.idea()), "", "", l.becomes(), l.matches(), Optional.empty())),
                 house.signed(l.by()));
         house.as(
                 DemoHouse.REVIEWER,

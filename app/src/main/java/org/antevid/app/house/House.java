@@ -39,15 +39,30 @@ public class House {
     private final Trail trail;
     private final ApplicationEventPublisher events;
     private final HouseWords words;
+    private final LearnedRules learned;
 
-    House(HouseRepository repository, Trail trail, ApplicationEventPublisher events, HouseWords words) {
+    House(
+            HouseRepository repository,
+            Trail trail,
+            ApplicationEventPublisher events,
+            HouseWords words,
+            LearnedRules learned) {
+        this.learned = learned;
         this.repository = repository;
         this.trail = trail;
         this.events = events;
         this.words = words;
     }
 
+    /** @return the rules in force: the house's own, each number made stricter by what was learned */
     public HouseRules rules() {
+        return own().tightened(learned.standing().stream()
+                .map(LearnedRules.Learned::rule)
+                .toList());
+    }
+
+    /** @return the rules as the owner set them */
+    public HouseRules own() {
         return repository
                 .findById(ONLY)
                 .map(r ->

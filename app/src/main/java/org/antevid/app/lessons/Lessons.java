@@ -10,6 +10,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.antevid.app.house.House;
+import org.antevid.app.house.HouseChanged;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.JobCache;
 import org.antevid.app.job.JobLog;
@@ -28,6 +30,8 @@ import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
 import org.antevid.core.cutting.CutStep;
+import org.antevid.core.judge.Threshold;
+import org.antevid.core.judge.Tightening;
 import org.antevid.core.learn.Becomes;
 import org.antevid.core.learn.CauseKind;
 import org.antevid.core.learn.Lesson;
@@ -35,10 +39,12 @@ import org.antevid.core.learn.LessonState;
 import org.antevid.core.learn.Matches;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.run.LogWords;
 import org.antevid.words.Answer;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -56,6 +62,8 @@ public class Lessons implements LearnedChecks {
     private final Stems stems;
     private final Lays lays;
     private final JobCache kept;
+    private final House house;
+    private final ApplicationEventPublisher events;
     private final JobLog log;
     private final Clock clock;
 
@@ -67,6 +75,8 @@ public class Lessons implements LearnedChecks {
             Stems stems,
             Lays lays,
             JobCache kept,
+            House house,
+            ApplicationEventPublisher events,
             JobLog log,
             Clock clock) {
         this.lessons = lessons;
@@ -76,6 +86,8 @@ public class Lessons implements LearnedChecks {
         this.stems = stems;
         this.lays = lays;
         this.kept = kept;
+        this.house = house;
+        this.events = events;
         this.log = log;
         this.clock = clock;
     }
@@ -126,7 +138,8 @@ public class Lessons implements LearnedChecks {
 
         /** @return whether this person may decide of it as it is */
         public boolean mayDecide(SignedIn who) {
-            return DECIDE.contains(who.office())
+            Set<Office> decide = lesson.rule().isPresent() ? EnumSet.of(Office.OWNER) : DECIDE;
+            return decide.contains(who.office())
                     && (state == LessonState.STANDS
                             || state == LessonState.PROPOSED && !proposedById.equals(who.personId()));
         }
@@ -188,7 +201,8 @@ public class Lessons implements LearnedChecks {
                                 Optional.ofNullable(l.species),
                                 Optional.ofNullable(l.wood),
                                 Optional.ofNullable(l.means),
-                                Optional.ofNullable(l.school))),
+                                Optional.ofNullable(l.school)),
+                        l.rule()),
                 state,
                 l.who,
                 l.whoId == null ? "" : l.whoId,
@@ -199,7 +213,10 @@ public class Lessons implements LearnedChecks {
                 used.stream()
                         .map(u -> new Use(u.jobId, u.helped, u.byName, u.at))
                         .toList(),
-                state.asksToRetire(Duration.between(since, clock.instant()).toDays()));
+                // a rule of the house is used every day, whatever anybody says of it
+                l.becomes != Becomes.HOUSE_RULE
+                        && state.asksToRetire(
+                                Duration.between(since, clock.instant()).toDays()));
     }
 
     /** @return those learned on this job, the oldest first */
@@ -216,6 +233,7 @@ public class Lessons implements LearnedChecks {
         if (p.stem.filter(label -> stems.labelled(jobId, label).isEmpty()).isPresent()) {
             throw new RefusedInput("UNKNOWN_STEM", "stem", Message.of(Answer.NOT_OF_JOB));
         }
+        p.lesson.rule().ifPresent(this::requireStricter);
         LessonEntity l = new LessonEntity();
         l.id = UUID.randomUUID().toString();
         l.jobId = jobId;
@@ -225,6 +243,8 @@ public class Lessons implements LearnedChecks {
         l.idea = p.lesson.idea().orElse(null);
         l.words = p.lesson.words();
         l.becomes = p.lesson.becomes();
+        l.ruleThreshold = p.lesson.rule().map(Tightening::threshold).orElse(null);
+        l.ruleValue = p.lesson.rule().map(Tightening::value).orElse(null);
         l.species = p.lesson.matches().species().orElse(null);
         l.wood = p.lesson.matches().wood().orElse(null);
         l.means = p.lesson.matches().means().orElse(null);
@@ -241,7 +261,8 @@ public class Lessons implements LearnedChecks {
     /**
      * Approves, declines or retires it.
      *
-     * @throws NotAllowed for anybody but reviewers and the owner, and for the one who proposed it
+     * @throws NotAllowed for anybody but reviewers and the owner, of a house rule for anybody but the owner, and for
+     *     the one who proposed it
      * @throws RefusedInput where that does not follow on what was decided, or a reason is missing
      */
     public void decide(String lessonId, LessonState.Decision decision, String reason, SignedIn who) {
@@ -254,6 +275,9 @@ public class Lessons implements LearnedChecks {
         }
         if (!l.mayDecide(who)) {
             throw new NotAllowed(Message.of(Answer.WHO_DECIDES_LESSON));
+        }
+        if (decision == LessonState.Decision.APPROVED) {
+            l.lesson.rule().ifPresent(this::requireStricter);
         }
         LessonDecisionEntity d = new LessonDecisionEntity();
         d.said(who, clock.instant());
@@ -270,7 +294,23 @@ public class Lessons implements LearnedChecks {
                         .with("decision", Arg.term(decision))
                         .with("words", Arg.said(l.lesson.says())));
         jobs.touched(l.jobId, Change.REVIEW);
+        if (l.lesson.rule().isPresent()) {
+            events.publishEvent(new HouseChanged());
+        }
         jobs.open().stream().filter(j -> fits(j, l.lesson)).forEach(j -> jobs.touched(j, Change.LAY));
+    }
+
+    /** A lesson never loosens a rule, nor says what is in force already. */
+    private void requireStricter(Tightening rule) {
+        Threshold t = rule.threshold();
+        double now = house.rules().of(t);
+        if (!t.stricter(rule.value(), now)) {
+            throw new RefusedInput(
+                    Message.of(Refusal.RULE_NOT_STRICTER)
+                            .with("now", Arg.of(t.dimension(), now))
+                            .with("more", Arg.flag(t.moreIsStricter())),
+                    "rule.value");
+        }
     }
 
     /** Whether it helped on this job. */
@@ -297,6 +337,7 @@ public class Lessons implements LearnedChecks {
     public List<Known> told(String jobId, List<Known> known) {
         return known.stream()
                 .filter(l -> l.state == LessonState.STANDS && !l.jobId.equals(jobId))
+                .filter(l -> l.lesson.becomes() != Becomes.HOUSE_RULE)
                 .filter(l -> fits(jobId, l.lesson))
                 .toList();
     }

@@ -1,5 +1,6 @@
 package org.antevid.core.judge;
 
+import java.util.List;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.stump.School;
 
@@ -30,6 +31,33 @@ public record HouseRules(
         Threshold.SOUND_SIGMA.require(soundSigmaDeg);
         Threshold.WIND_LIMIT.require(windLimitMs);
         Threshold.LEAST_AWAY.require(leastAwayM);
+    }
+
+    /** @return one of its numbers, in SI units */
+    public double of(Threshold t) {
+        return switch (t) {
+            case EXCLUSION_LENGTHS -> exclusionLengths;
+            case SOUND_SIGMA -> soundSigmaDeg;
+            case WIND_LIMIT -> windLimitMs;
+            case LEAST_AWAY -> leastAwayM;
+        };
+    }
+
+    /** @return the same, each number the stricter of both; what would loosen one changes nothing */
+    public HouseRules tightened(List<Tightening> learned) {
+        return new HouseRules(
+                strictest(Threshold.EXCLUSION_LENGTHS, learned),
+                strictest(Threshold.SOUND_SIGMA, learned),
+                strictest(Threshold.WIND_LIMIT, learned),
+                usualSchool,
+                strictest(Threshold.LEAST_AWAY, learned));
+    }
+
+    private double strictest(Threshold t, List<Tightening> learned) {
+        return learned.stream()
+                .filter(l -> l.threshold() == t)
+                .map(Tightening::value)
+                .reduce(of(t), (a, b) -> t.stricter(b, a) ? b : a);
     }
 
     public LayPlan.Limits layLimits() {

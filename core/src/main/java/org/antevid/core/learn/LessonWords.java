@@ -6,6 +6,8 @@ import org.antevid.core.message.Code;
 public enum LessonWords implements Code {
     /** The lesson itself: a sentence of the catalogue, or somebody's own. */
     LESSON,
+    /** What it makes stricter in the house. */
+    HOUSE_RULE,
     /** From which job it comes. */
     FROM_JOB,
     /** Missing before a review is signed. */

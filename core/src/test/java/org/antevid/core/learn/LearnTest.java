@@ -156,9 +156,11 @@ class LearnTest {
 
     @Test
     void aLessonIsASentenceOrWords() {
-        assertThatThrownBy(() -> new Lesson("1", Optional.empty(), " ", "", Becomes.REMINDER, Matches.ALL))
+        assertThatThrownBy(() ->
+                        new Lesson("1", Optional.empty(), " ", "", Becomes.REMINDER, Matches.ALL, Optional.empty()))
                 .isInstanceOf(RefusedInput.class);
-        Lesson l = new Lesson("1", Optional.of(LessonIdea.SAY_IT_BACK), "", "Quern", Becomes.CHECK, Matches.ALL);
+        Lesson l = new Lesson(
+                "1", Optional.of(LessonIdea.SAY_IT_BACK), "", "Quern", Becomes.CHECK, Matches.ALL, Optional.empty());
         assertThat(l.check().key()).isEqualTo("lesson-1");
         assertThat(l.check().says().args()).containsKey("idea");
     }

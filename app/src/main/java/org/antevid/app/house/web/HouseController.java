@@ -42,10 +42,23 @@ public class HouseController {
      * @param usual what counts until the house says otherwise, as somebody reads it
      * @param low least it may be, in SI units; {@code high} the most
      * @param source what the usual one rests on
+     * @param value in force, in SI units; {@code inForce} as somebody reads it
+     * @param learned a lesson made it stricter than the house itself set it
+     * @param moreIsStricter whether more of it is safer
      */
     record ThresholdView(
-            Threshold key, String field, String words, String usual, double low, double high, String source) {
-        static ThresholdView of(Threshold t) {
+            Threshold key,
+            String field,
+            String words,
+            String usual,
+            double low,
+            double high,
+            String source,
+            double value,
+            String inForce,
+            boolean learned,
+            boolean moreIsStricter) {
+        static ThresholdView of(Threshold t, HouseRules own, HouseRules inForce) {
             Words words = Speech.words();
             return new ThresholdView(
                     t,
@@ -54,7 +67,11 @@ public class HouseController {
                     words.show(Arg.of(t.dimension(), t.usual())),
                     t.low(),
                     t.high(),
-                    words.term(t.source()));
+                    words.term(t.source()),
+                    inForce.of(t),
+                    words.show(Arg.of(t.dimension(), inForce.of(t))),
+                    t.stricter(inForce.of(t), own.of(t)),
+                    t.moreIsStricter());
         }
     }
 
@@ -80,7 +97,8 @@ public class HouseController {
     /** The rules of the house that no job may loosen. */
     @GetMapping
     HouseView rules() {
-        HouseRules r = house.rules();
+        HouseRules r = house.own();
+        HouseRules inForce = house.rules();
         return new HouseView(
                 r.exclusionLengths(),
                 r.soundSigmaDeg(),
@@ -89,7 +107,9 @@ public class HouseController {
                 r.leastAwayM(),
                 house.regional(),
                 house.version(),
-                Arrays.stream(Threshold.values()).map(ThresholdView::of).toList());
+                Arrays.stream(Threshold.values())
+                        .map(t -> ThresholdView.of(t, r, inForce))
+                        .toList());
     }
 
     /** Changes the rules of the house; the owner alone. Versions keep two people from overwriting each other. */
@@ -102,8 +122,8 @@ public class HouseController {
                         t.exclusionLengths,
                         t.soundSigmaDeg,
                         t.windLimitMs,
-                        t.usualSchool == null ? house.rules().usualSchool() : t.usualSchool,
-                        t.leastAwayM == null ? house.rules().leastAwayM() : t.leastAwayM),
+                        t.usualSchool == null ? house.own().usualSchool() : t.usualSchool,
+                        t.leastAwayM == null ? house.own().leastAwayM() : t.leastAwayM),
                 t.regional == null ? house.regional() : t.regional,
                 t.version);
         return rules();

@@ -5,4 +5,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 public interface LessonDecisionRepository extends JpaRepository<LessonDecisionEntity, String> {
     List<LessonDecisionEntity> findAllByOrderByAt();
+
+    List<LessonDecisionEntity> findByLessonIdOrderByAt(String lessonId);
 }

@@ -6,6 +6,9 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Optional;
+import org.antevid.core.judge.Threshold;
+import org.antevid.core.judge.Tightening;
 import org.antevid.core.lay.Means;
 import org.antevid.core.learn.Becomes;
 import org.antevid.core.learn.CauseKind;
@@ -50,6 +53,14 @@ public class LessonEntity {
     @Enumerated(EnumType.STRING)
     public Becomes becomes = Becomes.REMINDER;
 
+    /** Of a house rule. */
+    @Nullable
+    @Enumerated(EnumType.STRING)
+    public Threshold ruleThreshold;
+
+    @Nullable
+    public Double ruleValue;
+
     @Nullable
     @Enumerated(EnumType.STRING)
     public Species species;
@@ -64,4 +75,10 @@ public class LessonEntity {
     @Nullable
     @Enumerated(EnumType.STRING)
     public School school;
+
+    public Optional<Tightening> rule() {
+        return ruleThreshold == null || ruleValue == null
+                ? Optional.empty()
+                : Optional.of(new Tightening(ruleThreshold, ruleValue));
+    }
 }

@@ -1,5 +1,6 @@
 package org.antevid.app.lessons.web;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -9,6 +10,8 @@ import org.antevid.app.lessons.Lessons;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.Again;
 import org.antevid.app.reader.Created;
+import org.antevid.core.judge.Threshold;
+import org.antevid.core.judge.Tightening;
 import org.antevid.core.lay.Means;
 import org.antevid.core.learn.Becomes;
 import org.antevid.core.learn.CauseKind;
@@ -42,6 +45,7 @@ public class LessonController {
     /**
      * @param idea the sentence picked; without one the words are needed
      * @param sure that the cause is this one
+     * @param rule of a house rule, and of nothing else
      * @param species narrows it to work of this kind, as the next three do
      */
     record ProposeRequest(
@@ -51,6 +55,7 @@ public class LessonController {
             @Nullable LessonIdea idea,
             @Size(max = 500) @Nullable String words,
             @NotNull Becomes becomes,
+            @Nullable @Valid RuleRequest rule,
             @Nullable Species species,
             @Nullable Condition wood,
             Means.@Nullable Kind means,
@@ -70,9 +75,14 @@ public class LessonController {
                                     Optional.ofNullable(species),
                                     Optional.ofNullable(wood),
                                     Optional.ofNullable(means),
-                                    Optional.ofNullable(school))));
+                                    Optional.ofNullable(school)),
+                            Optional.ofNullable(rule).map(r -> new Tightening(r.threshold, r.value))));
         }
     }
+
+    /** @param value in SI units, stricter than what is in force */
+    record RuleRequest(
+            @NotNull Threshold threshold, @NotNull Double value) {}
 
     /** @param reason needed to decline or retire it */
     record DecideLessonRequest(
