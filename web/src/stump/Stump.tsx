@@ -20,7 +20,7 @@ export function Stump({ drawn: d, sketch: s, label, lay, fell, left, right, sect
   const id = useId();
   const f = frame(d);
   const [rx, ry] = [mm(d.dAcrossM) / 2, mm(d.dAlongM) / 2];
-  const px = f.width / 260;
+  const px = f.width / 300;
   const font = { fontSize: 17 * px };
   const arrow = (deg: number, colour: string, words: string, aside: number) => (
     <g>

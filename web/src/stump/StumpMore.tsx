@@ -186,12 +186,18 @@ function Picture({ job, stump, more, change }: Omit<Props, 'choices'>) {
       <h2>
         {t('stump.photo')} <span>{t('stump.photoWhy')}</span>
       </h2>
-      <div className="two">
-        <ShortLength label={t('stump.known')} value={known} by={0} undo="" blank onChange={setKnown} />
-        <Checkbox checked={second} onChange={(e) => setSecond(e.target.checked)}>
-          {t('stump.second')}
-        </Checkbox>
-      </div>
+      <ShortLength
+        label={t('stump.known')}
+        value={known}
+        by={0}
+        note={t('stump.knownNote')}
+        undo=""
+        blank
+        onChange={setKnown}
+      />
+      <Checkbox checked={second} onChange={(e) => setSecond(e.target.checked)}>
+        {t('stump.second')}
+      </Checkbox>
       {known === undefined ? (
         <p className="s">{t('stump.knownFirst')}</p>
       ) : (

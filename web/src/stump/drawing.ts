@@ -7,13 +7,14 @@ type Point = Schemas['StumpPoint'];
 /** Millimetres of the stump in the drawing; the lay points up. */
 export const mm = (m: number): number => Math.round(1000 * m);
 export const xy = (p: Point): string => `${mm(p.rightM)},${-mm(p.forwardM)}`;
-/** Room round the wood for the lay's arrow and the numbers. */
-const ROOM = 1.45;
+/** Room round the wood for the numbers, and for the lay's arrow. */
+const ACROSS = 1.75;
+const ALONG = 1.4;
 
 export type Frame = { left: number; top: number; width: number; height: number };
 
 export function frame(d: Drawn): Frame {
-  const [halfX, halfY] = [(mm(d.dAcrossM) * ROOM) / 2, (mm(d.dAlongM) * ROOM) / 2];
+  const [halfX, halfY] = [(mm(d.dAcrossM) * ACROSS) / 2, (mm(d.dAlongM) * ALONG) / 2];
   return { left: -halfX, top: -halfY, width: 2 * halfX, height: 2 * halfY };
 }
 

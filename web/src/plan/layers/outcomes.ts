@@ -21,7 +21,7 @@ const landed = (o: Schemas['Outcome']): Style[] => [
 const ringOf = (p: Schemas['PlannedFall']): Style =>
   new Style({
     geometry: new CircleGeom(xy(p.stump), p.ringM),
-    stroke: line('stop', 2, [14, 8]),
+    stroke: line('keep', 2, [26, 9]),
   });
 
 /** Who was where when the go was given: full where a beacon was heard, hollow where it is only as briefed. */

@@ -36,7 +36,7 @@ export default function ReviewPanel({ job }: PanelProps) {
   );
   const [correcting, setCorrecting] = useState('');
   const narrow = !Grid.useBreakpoint().lg;
-  const looked = useLookedAt(review);
+  const looked = useLookedAt(review, narrow);
   const told = review?.told ?? [];
   const first = (stemId: string) => Number(stemId !== looked);
   const outcomes = [...(review?.outcomes ?? [])].sort((a, b) => first(a.outcome.stemId) - first(b.outcome.stemId));
@@ -106,7 +106,7 @@ function Unmeasured({ job, label, review }: { job: string; label: string; review
 }
 
 /** The plan shows the fall that went farthest beside, until another one is asked for, and stays near to it. */
-function useLookedAt(review?: Schemas['ReviewView']): string | undefined {
+function useLookedAt(review: Schemas['ReviewView'] | undefined, narrow: boolean): string | undefined {
   const { stem, selectStem } = usePlanTools();
   const stayNear = usePlanView((v) => v.stayNear);
   const begun = useRef(false);
@@ -119,7 +119,14 @@ function useLookedAt(review?: Schemas['ReviewView']): string | undefined {
   }, [worst, selectStem]);
   const o = reviewed(all, stem);
   const near =
-    o && JSON.stringify([o.planned.stump, o.planned.tip, o.tip, ...o.planned.fan, ...o.there.map((p) => p.at)]);
+    o &&
+    JSON.stringify([
+      o.planned.stump,
+      o.planned.tip,
+      o.tip,
+      ...o.planned.fan,
+      ...(narrow ? [] : o.there.map((p) => p.at)),
+    ]);
   useEffect(() => {
     if (near) stayNear(JSON.parse(near) as Spot[]);
     return () => stayNear(undefined);
@@ -188,14 +195,31 @@ function Outcome({ o, review, looked }: { o: Schemas['Outcome']; review: Schemas
         })}
       </p>
       <Shares stem={o.stem} explained={o.explained} />
-      <p>
-        {msg('hingeFoundLeftRight', {
-          hingeLeftM: found.hinge.said.leftM ?? msg('notKnown'),
-          hingeRightM: found.hinge.said.rightM ?? msg('notKnown'),
-          plannedHingeM: o.said.plannedHingeM,
-          surprise: o.measured.surprise,
-        })}
-      </p>
+      {!o.stump.drawn && (
+        <p>
+          {msg('hingeFoundLeftRight', {
+            hingeLeftM: found.hinge.said.leftM ?? msg('notKnown'),
+            hingeRightM: found.hinge.said.rightM ?? msg('notKnown'),
+            plannedHingeM: o.said.plannedHingeM,
+          })}
+        </p>
+      )}
+      {o.measured.surprise && <p>{o.measured.surprise}</p>}
+      <Came o={o} />
     </section>
   );
+}
+
+/** What it did on the ground, and what its line pulled. */
+function Came({ o }: { o: Schemas['Outcome'] }) {
+  const l = o.measured.landing;
+  const rows = [
+    l.said.firstTouchM && msg('firstTouch', { out: l.said.firstTouchM }),
+    l.said.bounceM && msg('bounced', { high: l.said.bounceM }),
+    l.said.rolledM && msg('rolled', { far: l.said.rolledM, side: (l.rolledM ?? 0) >= 0 ? 'right' : 'left' }),
+    o.said.gustMs && msg('gustAtGo', { gust: o.said.gustMs }),
+    o.measured.said.peakPullN && msg('peakPull', { peak: o.measured.said.peakPullN, most: o.said.mostPullN ?? 'none' }),
+    o.measured.stump.back.strap && msg('strap', { strap: o.measured.stump.back.strap }),
+  ].filter((r) => Boolean(r));
+  return rows.length > 0 ? <p className="s">{rows.join(' · ')}</p> : null;
 }

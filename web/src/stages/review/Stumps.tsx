@@ -39,7 +39,7 @@ export function Stumps({ o }: { o: Schemas['Outcome'] }) {
             rows={o.stump.rows}
             keyOf={(r) => r.part}
             columns={[
-              { head: '', cell: (r) => r.named.words },
+              { cell: (r) => r.named.words },
               { head: msg('plan'), cell: (r) => r.planned?.words ?? '–', quantity: true },
               { head: msg('found'), cell: (r) => r.found.words, quantity: true },
               { head: msg('off'), cell: (r) => <b>{off(r)}</b>, quantity: true },

@@ -5,6 +5,8 @@ import java.util.stream.Stream;
 import org.antevid.core.message.Code;
 import org.antevid.core.outcome.Control;
 import org.antevid.core.outcome.Explanation;
+import org.antevid.core.outcome.SectorFound;
+import org.antevid.core.outcome.StumpReading;
 import org.jspecify.annotations.Nullable;
 
 /** What somebody says brought a stem to where it came to lie. Several may hold at once; none of them is a verdict. */
@@ -40,6 +42,25 @@ public enum CauseKind implements Code {
             case HINGE_GONE_EARLY -> control == Control.LOST;
             case NOTCH_LINE, HINGE_UNEVEN, SIDE_LEAN, WIND, LENGTH_MISJUDGED, WOOD_WEAKER, MISUNDERSTOOD, OTHER ->
                 false;
+        };
+    }
+
+    /** @return whether what the wood of the stump looks like says so */
+    public boolean seenIn(StumpReading stump) {
+        return switch (this) {
+            case HINGE_GONE_EARLY ->
+                stump.sectors().stream()
+                        .anyMatch(s -> s.sector().hinge() && s.fibre().letsGoEarly());
+            case WOOD_WEAKER -> stump.sectors().stream().anyMatch(s -> s.fibre() == SectorFound.Fibre.DECAYED);
+            case NOTCH_LINE,
+                    HINGE_UNEVEN,
+                    SIDE_LEAN,
+                    WIND,
+                    CROWN_CAUGHT,
+                    TOO_LITTLE_MEANS,
+                    LENGTH_MISJUDGED,
+                    MISUNDERSTOOD,
+                    OTHER -> false;
         };
     }
 

@@ -10,7 +10,12 @@ public record SectorFound(Sector sector, Fibre fibre) {
         HINGE_MIDDLE,
         HINGE_RIGHT,
         BACK_LEFT,
-        BACK_RIGHT
+        BACK_RIGHT;
+
+        /** @return whether it is a part of the hinge */
+        public boolean hinge() {
+            return this == HINGE_LEFT || this == HINGE_MIDDLE || this == HINGE_RIGHT;
+        }
     }
 
     /** What it looks like. Practice rule: long fibres held to the end, short ones let go early. */
@@ -23,6 +28,11 @@ public record SectorFound(Sector sector, Fibre fibre) {
         /** Torn out of the butt of the felled piece. */
         PULLED,
         DECAYED,
-        UNCUT
+        UNCUT;
+
+        /** @return whether fibres that look so let go before the face closed */
+        public boolean letsGoEarly() {
+            return this == SHORT || this == BRASH || this == PULLED;
+        }
     }
 }

@@ -15,6 +15,7 @@ import org.antevid.core.outcome.Explanation;
 import org.antevid.core.outcome.Fall;
 import org.antevid.core.outcome.Foreseen;
 import org.antevid.core.outcome.MeasuredBy;
+import org.antevid.core.outcome.SectorFound;
 import org.antevid.core.outcome.StumpReading;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.stem.Condition;
@@ -113,17 +114,17 @@ class LearnTest {
     /** A cause the stump agrees with comes first; one that points the other way does not stand. */
     @Test
     void aCauseSaysWhatStandsBehindIt() {
-        List<Support> thinLeft = Support.of(stump(99, 0.04, 0.057), Optional.of(Control.KEPT));
+        List<Support> thinLeft = Support.of(stump(99, 0.04, 0.057), Optional.of(Control.KEPT), StumpReading.NONE);
         assertThat(thinLeft.get(0).cause()).isEqualTo(CauseKind.HINGE_UNEVEN);
         assertThat(thinLeft.get(0).stands()).isTrue();
         assertThat(thinLeft).extracting(Support::cause).containsExactlyInAnyOrder(CauseKind.values());
-        Support against = Support.of(stump(99, 0.057, 0.04), Optional.of(Control.KEPT)).stream()
+        Support against = Support.of(stump(99, 0.057, 0.04), Optional.of(Control.KEPT), StumpReading.NONE).stream()
                 .filter(s -> s.cause() == CauseKind.HINGE_UNEVEN)
                 .findFirst()
                 .orElseThrow();
         assertThat(against.stands()).isFalse();
         assertThat(against.share().orElseThrow().says()).isEqualTo(Explanation.Says.OTHER_WAY);
-        assertThat(Support.of(stump(86, 0.05, 0.05), Optional.of(Control.HUNG))
+        assertThat(Support.of(stump(86, 0.05, 0.05), Optional.of(Control.HUNG), StumpReading.NONE)
                         .get(0)
                         .cause())
                 .isEqualTo(CauseKind.CROWN_CAUGHT);
@@ -137,11 +138,12 @@ class LearnTest {
             double off = random.nextDouble() * 12;
             double left = 0.03 + random.nextDouble() * 0.04;
             double right = 0.03 + random.nextDouble() * 0.04;
-            assertThat(Support.of(stump(90 + off, left, right), Optional.empty()).stream()
+            assertThat(Support.of(stump(90 + off, left, right), Optional.empty(), StumpReading.NONE).stream()
                             .map(s -> s.cause() + " " + s.stands()))
-                    .containsExactlyElementsOf(Support.of(stump(90 - off, right, left), Optional.empty()).stream()
-                            .map(s -> s.cause() + " " + s.stands())
-                            .toList());
+                    .containsExactlyElementsOf(
+                            Support.of(stump(90 - off, right, left), Optional.empty(), StumpReading.NONE).stream()
+                                    .map(s -> s.cause() + " " + s.stands())
+                                    .toList());
         }
     }
 
@@ -171,5 +173,26 @@ class LearnTest {
 
     private static <T> Optional<T> maybe(Random random, T[] of) {
         return random.nextBoolean() ? Optional.of(one(random, of)) : Optional.empty();
+    }
+
+    /** What the wood looks like stands behind a cause; of the part behind the hinge it says nothing of the hinge. */
+    @Test
+    void shortFibresOfTheHingeStandBehindAHingeThatWentEarly() {
+        assertThat(standing(new SectorFound(SectorFound.Sector.HINGE_LEFT, SectorFound.Fibre.SHORT)))
+                .contains(CauseKind.HINGE_GONE_EARLY);
+        assertThat(standing(new SectorFound(SectorFound.Sector.BACK_LEFT, SectorFound.Fibre.SHORT)))
+                .doesNotContain(CauseKind.HINGE_GONE_EARLY);
+        assertThat(standing(new SectorFound(SectorFound.Sector.HINGE_LEFT, SectorFound.Fibre.LONG)))
+                .doesNotContain(CauseKind.HINGE_GONE_EARLY);
+        assertThat(standing(new SectorFound(SectorFound.Sector.BACK_RIGHT, SectorFound.Fibre.DECAYED)))
+                .contains(CauseKind.WOOD_WEAKER);
+    }
+
+    private static List<CauseKind> standing(SectorFound seen) {
+        StumpReading read = StumpReading.NONE.looking(List.of(seen), Optional.empty());
+        return Support.of(stump(92, 0.05, 0.05), Optional.of(Control.KEPT), read).stream()
+                .filter(Support::stands)
+                .map(Support::cause)
+                .toList();
     }
 }

@@ -165,7 +165,7 @@ public class ReviewController {
                         w.wood().map(x -> new WoodChoice(x, said(x))),
                         w.means().map(m -> new MeansChoice(m, said(m))),
                         w.school().map(x -> new SchoolChoice(x, said(x)))),
-                Support.of(o.explained(), o.measured().control()).stream()
+                Support.of(o.explained(), o.measured().control(), o.measured().stump()).stream()
                         .map(s -> new CauseView(
                                 s.cause(),
                                 said(s.cause()),
