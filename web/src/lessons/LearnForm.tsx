@@ -148,6 +148,7 @@ export function LearnForm({ job, from, done }: { job: string; from?: From; done:
         <Form.Item label={t('learn.becomes')}>
           <Segmented<Becomes>
             block
+            vertical
             size="large"
             aria-label={t('learn.becomes')}
             value={becomes}
