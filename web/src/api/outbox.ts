@@ -21,7 +21,8 @@ export type UnsentKind =
   | 'voice'
   | 'outcome'
   | 'lesson'
-  | 'record';
+  | 'record'
+  | 'drill';
 
 /** One write that waits to be sent; its id makes it one, however often it goes out. */
 export type Unsent = {

@@ -51,6 +51,7 @@ const AFTER: Record<UnsentKind, string[]> = {
   outcome: ['review'],
   lesson: ['lessons'],
   record: ['records'],
+  drill: [],
 };
 const LINK: Partial<Record<Connection, string>> = { asking: 'link.asking', lost: 'link.lost' };
 

@@ -16,6 +16,7 @@ type Threshold = Schemas['ThresholdView'];
 const OWN = 'OWN';
 const WORK = ['species', 'wood', 'means', 'school'] as const;
 type Part = (typeof WORK)[number];
+type Defect = From['work']['defects'][number]['defect'];
 
 /**
  * Why a stem fell so, as somebody says it, and the lesson from it: what stands behind a cause is said with it. Without a
@@ -44,6 +45,7 @@ export function LearnForm({ job, from, done }: { job: string; from?: From; done:
   const rule = house?.thresholds.find((x) => x.key === threshold);
   const ruled = becomes === 'HOUSE_RULE';
   const [where, setWhere] = useState<Part[]>([]);
+  const [defect, setDefect] = useState<Defect>();
   const [sent, setSent] = useState(false);
   const take = (value: string) => {
     const next = from?.causes.find((c) => c.cause === value);
@@ -71,6 +73,7 @@ export function LearnForm({ job, from, done }: { job: string; from?: From; done:
         wood: narrowed('wood'),
         means: narrowed('means'),
         school: narrowed('school'),
+        defect: ruled ? undefined : defect,
       },
     });
   };
@@ -182,6 +185,15 @@ export function LearnForm({ job, from, done }: { job: string; from?: From; done:
                 return said ? [{ value: p, label: said }] : [];
               })}
             />
+            {from.work.defects.map((d) => (
+              <Checkbox
+                key={d.defect}
+                checked={d.defect === defect}
+                onChange={(e) => setDefect(e.target.checked ? d.defect : undefined)}
+              >
+                {d.words}
+              </Checkbox>
+            ))}
           </Form.Item>
         )}
         {refused && (

@@ -38,6 +38,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drill-sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every set, the one due last first. */
+        get: operations["drillSetSets"];
+        put?: never;
+        /** Gives one; reviewers and the owner. */
+        post: operations["drillSetGive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drill-sets/{set}/answers/{nth}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Answers one of its exercises, once. */
+        put: operations["drillSetAnswer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drill-sets/{set}/taken": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Takes one on: from then on who gave it sees the caller's answers to it, and to nothing else. */
+        put: operations["drillSetTake"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drills": {
         parameters: {
             query?: never;
@@ -4647,6 +4699,15 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        AnswerRequest: {
+            /** @description numbers of the choices, from 0, in the order they were marked */
+            marked: number[];
+            /**
+             * @description left out by who says that they do not know
+             * @enum {string}
+             */
+            sure?: "GUESS" | "THINK" | "KNOW";
+        };
         AnswerTable: {
             main?: string;
             plusMinus?: string;
@@ -5768,6 +5829,36 @@ export interface components {
             /** Format: int64 */
             seed: number;
         };
+        DrillSetView: {
+            by: string;
+            /** Format: date */
+            due: string;
+            id: string;
+            links: components["schemas"]["SetLinkView"][];
+            mine?: components["schemas"]["DrillSetsResult"];
+            /** @description its last day is past */
+            over: boolean;
+            /** @description of those who took it on, for who gave it */
+            results: components["schemas"]["DrillSetsResult"][];
+            title: string;
+        };
+        DrillSetsResult: {
+            /** Format: int32 */
+            answered: number;
+            /**
+             * Format: double
+             * @description after Brier, to a tenth
+             */
+            points: number;
+            /** Format: int32 */
+            right: number;
+            who: string;
+        };
+        DrillSetsView: {
+            /** @description whether the caller may give one */
+            mayGive: boolean;
+            sets: components["schemas"]["DrillSetView"][];
+        };
         DrillsView: {
             /** @description after so many days what failed is asked again */
             againDays: number[];
@@ -6014,6 +6105,11 @@ export interface components {
             toDeg: number;
             wholeCircle: boolean;
         };
+        FaultKindChoice: {
+            /** @enum {string} */
+            defect: "CRACK" | "SPLIT_UNION" | "INCLUDED_BARK" | "CAVITY" | "DECAY_POCKET" | "FUNGUS" | "SWOLLEN_BASE" | "DEAD_TOP" | "HANGING_LIMB" | "DEAD_LIMBS" | "LIGHTNING_SCAR" | "FIRE_SCAR" | "METAL" | "WIRE_SWELLING" | "INSECTS" | "LOOSE_BARK" | "LIFTED_ROOT_PLATE" | "SOIL_CRACKS" | "CUT_ROOTS" | "CANOPY_GAP" | "BENT_STEM" | "VINE" | "TIED_CROWN" | "UNDER_TENSION" | "PREVIOUS_CUTS" | "BROKEN_BASE" | "OTHER";
+            words: string;
+        };
         FeatureRequest: {
             agreedBy?: string;
             /** @enum {string} */
@@ -6210,6 +6306,17 @@ export interface components {
             /** Format: double */
             share: number;
             words: string;
+        };
+        GiveRequest: {
+            /**
+             * Format: date
+             * @description the last day, today to a year ahead
+             */
+            due: string;
+            kinds: ("BIND" | "LEAN" | "PEOPLE" | "LAY" | "STUMP" | "ORDER" | "CARD" | "CUE")[];
+            /** Format: int32 */
+            level: number;
+            title: string;
         };
         GoRequest: {
             id?: string;
@@ -8714,6 +8821,8 @@ export interface components {
             becomes: "REMINDER" | "CHECK" | "HOUSE_RULE";
             /** @enum {string} */
             cause?: "NOTCH_LINE" | "HINGE_UNEVEN" | "SIDE_LEAN" | "WIND" | "HINGE_GONE_EARLY" | "CROWN_CAUGHT" | "TOO_LITTLE_MEANS" | "LENGTH_MISJUDGED" | "WOOD_WEAKER" | "MISUNDERSTOOD" | "OTHER";
+            /** @enum {string} */
+            defect?: "CRACK" | "SPLIT_UNION" | "INCLUDED_BARK" | "CAVITY" | "DECAY_POCKET" | "FUNGUS" | "SWOLLEN_BASE" | "DEAD_TOP" | "HANGING_LIMB" | "DEAD_LIMBS" | "LIGHTNING_SCAR" | "FIRE_SCAR" | "METAL" | "WIRE_SWELLING" | "INSECTS" | "LOOSE_BARK" | "LIFTED_ROOT_PLATE" | "SOIL_CRACKS" | "CUT_ROOTS" | "CANOPY_GAP" | "BENT_STEM" | "VINE" | "TIED_CROWN" | "UNDER_TENSION" | "PREVIOUS_CUTS" | "BROKEN_BASE" | "OTHER";
             /**
              * @description the sentence picked; without one the words are needed
              * @enum {string}
@@ -8725,7 +8834,7 @@ export interface components {
             /** @enum {string} */
             school?: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
             /**
-             * @description narrows it to work of this kind, as the next three do
+             * @description narrows it to work of this kind, as the next four do
              * @enum {string}
              */
             species?: "ABIES" | "PICEA" | "PINUS" | "LARIX" | "PSEUDOTSUGA" | "TSUGA" | "THUJA" | "CEDRUS" | "CUPRESSUS" | "SEQUOIA" | "TAXUS" | "FAGUS" | "QUERCUS" | "FRAXINUS" | "ACER" | "BETULA" | "ALNUS" | "POPULUS" | "SALIX" | "TILIA" | "ULMUS" | "ROBINIA" | "CASTANEA" | "AESCULUS" | "PLATANUS" | "JUGLANS" | "PRUNUS" | "SORBUS" | "CARPINUS" | "CARYA" | "LIRIODENDRON" | "PYRUS" | "EUCALYPTUS" | "UNKNOWN";
@@ -9191,6 +9300,13 @@ export interface components {
             units?: "METRIC" | "FEET";
             /** @enum {string} */
             way?: "PASSPHRASE" | "PIN";
+        };
+        SetLinkView: {
+            key: string;
+            /** Format: int32 */
+            level: number;
+            /** Format: int64 */
+            seed: number;
         };
         /** @description What one part does. */
         SeveredPart: {
@@ -11108,6 +11224,7 @@ export interface components {
             right: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
         };
         WorkView: {
+            defects: components["schemas"]["FaultKindChoice"][];
             means?: components["schemas"]["MeansChoice"];
             school?: components["schemas"]["SchoolChoice"];
             species: components["schemas"]["ReviewSpeciesChoice"];
@@ -11190,6 +11307,257 @@ export interface operations {
             };
             /** @description Nobody is signed in */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    drillSetSets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillSetsView"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    drillSetGive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GiveRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    drillSetAnswer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                set: string;
+                nth: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswerRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    drillSetTake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                set: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

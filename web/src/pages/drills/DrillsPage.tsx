@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useNavigate } from 'react-router';
+import { useSession } from '../../api/job';
 import { TopBar } from '../../app/TopBar';
 import { Manner } from '../../crew/Manner';
 import { Waiting } from '../../ui/Waiting';
@@ -9,6 +10,7 @@ import { useWords } from '../../words/words';
 import css from './drills.module.css';
 import { dueOf, progressOf } from './progress';
 import { useManner, useSaid } from './said';
+import { Sets } from './Sets';
 
 const SEEDS = 1_000_000;
 
@@ -18,6 +20,7 @@ export default function DrillsPage() {
   const navigate = useNavigate();
   const manner = useManner();
   const drills = useQuery(useSaid(manner)).data;
+  const signedIn = useSession().data?.signedIn === true;
   return (
     <>
       <TopBar />
@@ -28,6 +31,7 @@ export default function DrillsPage() {
         <h1>{t('drill.heading')}</h1>
         <p>{t('drill.lead')}</p>
         {!drills && <Waiting />}
+        {drills && signedIn && <Sets kinds={drills.kinds} />}
         {drills?.kinds.map((k) => {
           const { level } = progressOf(k.key);
           const due = dueOf(k.key);

@@ -3,6 +3,7 @@ import { Button, Collapse } from 'antd';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { Problem, type Schemas } from '../../api/client';
+import { post } from '../../api/outbox';
 import { later } from '../../app/later';
 import { TopBar } from '../../app/TopBar';
 import { Waiting } from '../../ui/Waiting';
@@ -11,6 +12,7 @@ import { useWords } from '../../words/words';
 import { DrillPicture } from './DrillPicture';
 import css from './drills.module.css';
 import { answered } from './progress';
+import { ANSWERS, addressOf, drillSets } from './sets';
 import { exercise, useManner, useSaid } from './said';
 
 const ReadAloud = lazy(() => later(() => import('../../crew/ReadAloud')));
@@ -29,6 +31,8 @@ export default function RoundPage() {
   const level = Number(search.get('level') ?? 1);
   const seed = Number(search.get('seed') ?? 0);
   const nth = Number(search.get('n') ?? 1);
+  const setId = search.get('set') ?? undefined;
+  const set = useQuery({ ...drillSets, enabled: setId !== undefined }).data?.sets.find((s) => s.id === setId);
   const [total, setTotal] = useState(0);
   return (
     <>
@@ -48,6 +52,8 @@ export default function RoundPage() {
             seed={seed}
             nth={nth}
             total={total}
+            setId={setId}
+            set={set}
             earned={(p) => setTotal((was) => was + p)}
           />
         ) : drills ? (
@@ -72,10 +78,13 @@ type Props = {
   seed: number;
   nth: number;
   total: number;
+  /** Of a set that somebody gave: its answers are sent, its next one is named by it. */
+  setId?: string;
+  set?: Schemas['DrillSetView'];
   earned: (points: number) => void;
 };
 
-function One({ kind, drills, level, seed, nth, total, earned }: Props) {
+function One({ kind, drills, level, seed, nth, total, setId, set, earned }: Props) {
   const t = useWords();
   const manner = useManner();
   const queries = useQueryClient();
@@ -86,8 +95,12 @@ function One({ kind, drills, level, seed, nth, total, earned }: Props) {
   const left = drills.round - nth;
   // the round is had ahead: it goes on without a network
   useEffect(() => {
-    for (let i = 1; i <= left; i++) void queries.prefetchQuery(exercise(kind.kind, level, seed + i, manner));
-  }, [queries, kind.kind, level, seed, left, manner.language, manner.units]); // eslint-disable-line react-hooks/exhaustive-deps
+    for (let i = 1; i <= left; i++) {
+      const l = set?.links[nth - 1 + i];
+      const of = l ? drills.kinds.find((k) => k.key === l.key) : kind;
+      if (of) void queries.prefetchQuery(exercise(of.kind, l?.level ?? level, l?.seed ?? seed + i, manner));
+    }
+  }, [queries, kind.kind, level, seed, left, set?.id, manner.language, manner.units]); // eslint-disable-line react-hooks/exhaustive-deps
   if (asked.error instanceof Problem) return <NoSuch />;
   if (!e) return <Waiting />;
   const end = (a: Answer) => {
@@ -96,6 +109,7 @@ function One({ kind, drills, level, seed, nth, total, earned }: Props) {
     setDone(true);
     earned(pointsOf(e, a));
     answered(kind.key, kind.levels, level, seed, right, drills);
+    if (setId) sendAnswer(t, setId, nth, a);
   };
   const mark = (i: number) => {
     if (e.way !== 'ONE') {
@@ -139,10 +153,21 @@ function One({ kind, drills, level, seed, nth, total, earned }: Props) {
           ))}
         </div>
       )}
-      {done && <Verdict e={e} answer={answer} drills={drills} kind={kind} nth={nth} total={total} />}
+      {done && <Verdict e={e} answer={answer} drills={drills} kind={kind} nth={nth} total={total} set={set} />}
     </>
   );
 }
+
+/** Kept until there is a link. */
+const sendAnswer = (t: ReturnType<typeof useWords>, set: string, nth: number, a: Answer) =>
+  post(ANSWERS, {
+    kind: 'drill',
+    key: `${set}/${nth}`,
+    words: t('drill.title'),
+    method: 'PUT',
+    path: `/api/drill-sets/${set}/answers/${nth}`,
+    body: { marked: a.marked, sure: a.sure?.sure },
+  });
 
 /** In an order: marked before what comes first. */
 const tooEarly = (e: Exercise, a: Answer, i: number): boolean =>
@@ -173,9 +198,9 @@ const told = (e: Exercise): string[] => [
   ...e.truth.map((f) => `${f.words}: ${f.says}`),
 ];
 
-type VerdictProps = Pick<Props, 'drills' | 'kind' | 'nth' | 'total'> & { e: Exercise; answer: Answer };
+type VerdictProps = Pick<Props, 'drills' | 'kind' | 'nth' | 'total' | 'set'> & { e: Exercise; answer: Answer };
 
-function Verdict({ e, answer, drills, kind, nth, total }: VerdictProps) {
+function Verdict({ e, answer, drills, kind, nth, total, set }: VerdictProps) {
   const t = useWords();
   const navigate = useNavigate();
   const head = useRef<HTMLDivElement>(null);
@@ -186,7 +211,10 @@ function Verdict({ e, answer, drills, kind, nth, total }: VerdictProps) {
     .filter((c) => c.right)
     .map((c) => c.words)
     .join(', ');
-  const over = nth >= drills.round || deadly !== undefined;
+  // a set is answered to its end: a deadly answer is said, and the next one asked
+  const over = nth >= drills.round || (deadly !== undefined && !set);
+  const next =
+    set && !over ? addressOf(set, nth) : `/drills/${kind.key}?level=${e.level}&seed=${e.seed + 1}&n=${nth + 1}`;
   return (
     <>
       <div ref={head} tabIndex={-1} role="status" className={css.verdict}>
@@ -195,7 +223,7 @@ function Verdict({ e, answer, drills, kind, nth, total }: VerdictProps) {
       </div>
       {deadly && (
         <p className={css.deadly} role="alert">
-          <b>{t('drill.ended')}</b> {deadly}
+          <b>{t(set ? 'drill.deadly' : 'drill.ended')}</b> {deadly}
         </p>
       )}
       <dl className={css.facts}>
@@ -215,12 +243,7 @@ function Verdict({ e, answer, drills, kind, nth, total }: VerdictProps) {
           </Button>
         </>
       ) : (
-        <Button
-          type="primary"
-          size="large"
-          block
-          onClick={() => void navigate(`/drills/${kind.key}?level=${e.level}&seed=${e.seed + 1}&n=${nth + 1}`)}
-        >
+        <Button type="primary" size="large" block onClick={() => void navigate(next)}>
           {t('drill.next', { nth: nth + 1, of: drills.round })}
         </Button>
       )}

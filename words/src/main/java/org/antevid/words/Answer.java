@@ -36,6 +36,7 @@ public enum Answer implements Code {
     WHO_TICKS_STEP,
     WHO_SAYS_OUTCOME,
     WHO_DECIDES_LESSON,
+    WHO_GIVES_SETS,
     LESSON_DECIDED,
     WHO_SIGNS_REVIEW,
     REVIEW_SIGNED,

@@ -1,5 +1,5 @@
-/** Practice: exercises of the core, said to whoever asks. It keeps nothing. */
-@ApplicationModule(allowedDependencies = {"reader"})
+/** Practice: exercises of the core, said to whoever asks. Of answers it keeps those to a set that somebody took on. */
+@ApplicationModule(allowedDependencies = {"people", "problem", "reader"})
 @NullMarked
 package org.antevid.app.drills;
 

@@ -20,7 +20,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 public class JobCache {
     private static final int MOST_JOBS = 64;
     private static final int MOST_ANSWERS = 32;
-    private static final long LONGEST_WAIT_MS = 2000;
+    private static final long LONGEST_WAIT_MS = 10_000;
     /** Before the listeners of the commit are told, so that what they ask for is new. */
     private static final int FIRST = Integer.MIN_VALUE;
 
@@ -76,7 +76,8 @@ public class JobCache {
 
     /**
      * A screen asks for six things at once that rest on the same: the second waits for the first one's answer. What
-     * takes long is made by the second too: the first may wait for a connection that those who wait for it hold.
+     * takes very long is made by the second too, as the first may wait for a connection that those who wait for it
+     * hold; not sooner, or a server that has just begun makes the same plan for everybody who asks, and answers nobody.
      */
     @SuppressWarnings("unchecked")
     private static <T> T madeOnce(Shelf shelf, String jobId, Object key, Supplier<T> make) {

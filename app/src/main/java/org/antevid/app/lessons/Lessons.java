@@ -201,7 +201,8 @@ public class Lessons implements LearnedChecks {
                                 Optional.ofNullable(l.species),
                                 Optional.ofNullable(l.wood),
                                 Optional.ofNullable(l.means),
-                                Optional.ofNullable(l.school)),
+                                Optional.ofNullable(l.school),
+                                Optional.ofNullable(l.defect)),
                         l.rule()),
                 state,
                 l.who,
@@ -249,6 +250,7 @@ public class Lessons implements LearnedChecks {
         l.wood = p.lesson.matches().wood().orElse(null);
         l.means = p.lesson.matches().means().orElse(null);
         l.school = p.lesson.matches().school().orElse(null);
+        l.defect = p.lesson.matches().defect().orElse(null);
         l.who = who.name();
         l.whoId = who.personId();
         l.at = clock.instant();

@@ -117,6 +117,19 @@ public class ReviewPaper {
         falls.stream()
                 .filter(o -> Boolean.FALSE.equals(o.deviation().withinFan().orElse(null)))
                 .forEach(o -> explained(block, words, o));
+        falls.stream().filter(o -> !o.stump().rows().isEmpty()).forEach(o -> stump(block, words, o));
+    }
+
+    private static void stump(Element block, Words words, Reviews.Outcome o) {
+        PaperPage.add(block, "h3", words.say(Message.of(PaperWords.STUMP_OF).with("stem", Arg.name(o.stem()))));
+        Stream<Message> read = o.stump().rows().stream().map(r -> Message.of(PaperWords.STUMP_ROW)
+                .with("part", Arg.said(r.named()))
+                .with("planned", r.planned().map(Arg.class::cast))
+                .with("found", r.found()));
+        Stream<Message> looks = o.measured().stump().sectors().stream().map(s -> Message.of(PaperWords.STUMP_LOOKS)
+                .with("sector", Arg.term(s.sector()))
+                .with("fibre", Arg.term(s.fibre())));
+        PaperPage.list(block, Stream.concat(read, looks).map(words::say).toList());
     }
 
     private static void explained(Element block, Words words, Reviews.Outcome o) {

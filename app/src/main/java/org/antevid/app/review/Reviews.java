@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.antevid.app.briefing.Briefings;
@@ -322,7 +323,10 @@ public class Reviews {
                         part.species(),
                         lay.spread().map(PlanDocument.SpreadPart::wood),
                         Optional.of(lay.means()),
-                        Optional.of(lay.school()))));
+                        Optional.of(lay.school()),
+                        stems.labelled(jobId, label)
+                                .map(s -> Matches.defects(s.reading()))
+                                .orElse(Set.of()))));
     }
 
     /** @return whether this person led the job or had a saw in it, as it was briefed */

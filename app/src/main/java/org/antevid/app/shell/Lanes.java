@@ -11,9 +11,12 @@ import org.springframework.jdbc.datasource.lookup.AbstractRoutingDataSource;
 /** Two pools of connections to the one store: however much else is going on, a hold finds one free. */
 @Configuration
 class Lanes {
-    private static final int FOR_ALL = 8;
+    /** Who waits for an answer that somebody else is making holds one meanwhile. */
+    private static final int FOR_ALL = 24;
+
     private static final int FOR_HOLDS = 3;
-    private static final long WAIT_MS = 10_000;
+    /** A server that has just begun on a slow machine answers late rather than not. */
+    private static final long WAIT_MS = 20_000;
 
     @Bean
     DataSource dataSource(DataSourceProperties properties) {
@@ -31,6 +34,7 @@ class Lanes {
                 .type(HikariDataSource.class)
                 .build();
         pool.setMaximumPoolSize(most);
+        pool.setMinimumIdle(Math.min(most, FOR_HOLDS));
         pool.setPoolName(name);
         pool.setConnectionTimeout(WAIT_MS);
         return pool;

@@ -3,7 +3,10 @@ package org.antevid.app.job;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.IntStream;
 import org.antevid.app.house.HouseChanged;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Site;
@@ -91,5 +94,29 @@ class KeptTest {
         assertThat(made).hasValue(so);
         kept.ofPlan("job 0", "place", this::make);
         assertThat(made).as("forgotten long ago").hasValue(so + 1);
+    }
+
+    /** On a slow machine a plan takes seconds: everybody who asks meanwhile waits for the one that is being made. */
+    @Test
+    void whatTakesLongIsMadeOnceForEverybodyWhoAsksMeanwhile() {
+        List<CompletableFuture<Site>> asked = IntStream.range(0, 6)
+                .mapToObj(i -> CompletableFuture.supplyAsync(
+                        () -> kept.ofPlan("a", "place", () -> {
+                            pause(3000);
+                            return make();
+                        }),
+                        Executors.newSingleThreadExecutor()))
+                .toList();
+        Site first = asked.get(0).join();
+        asked.forEach(a -> assertThat(a.join()).isSameAs(first));
+        assertThat(made).hasValue(1);
+    }
+
+    private static void pause(long ms) {
+        try {
+            Thread.sleep(ms);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 }

@@ -2,6 +2,7 @@ package org.antevid.core.drill;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Code;
 import org.antevid.core.message.Message;
@@ -63,6 +64,22 @@ public record Exercise(
             return new Choice(
                     Arg.said(Message.of(DrillWords.NOT_KNOWN)), false, true, true, List.of(), Optional.empty());
         }
+    }
+
+    /**
+     * @param marked numbers of the choices, from 0, in the order they were marked
+     * @return whether what is marked is what is true, no more and no less, and in an order that breaks no rule
+     */
+    public boolean isRight(List<Integer> marked) {
+        return IntStream.range(0, choices.size())
+                .allMatch(i -> choices.get(i).right() == marked.contains(i) && !tooEarly(marked, i));
+    }
+
+    private boolean tooEarly(List<Integer> marked, int i) {
+        int at = marked.indexOf(i);
+        return way == Answering.ORDER
+                && at >= 0
+                && !marked.subList(0, at).containsAll(choices.get(i).after());
     }
 
     /** What a line of the truth tells. */

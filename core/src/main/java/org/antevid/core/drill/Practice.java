@@ -1,6 +1,7 @@
 package org.antevid.core.drill;
 
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** When practice gets harder, and when what failed comes back (practice rule of learning at growing distances). */
 public final class Practice {
@@ -17,6 +18,16 @@ public final class Practice {
 
     /** An exercise by what stands in its link. */
     public record Link(DrillKind kind, int level, long seed) {}
+
+    /** @return a round for everybody who takes it: each kind in turn, at this level or the highest it has */
+    public static List<Link> set(List<DrillKind> kinds, int level, long seed) {
+        return IntStream.range(0, ROUND)
+                .mapToObj(i -> {
+                    DrillKind kind = kinds.get(i % kinds.size());
+                    return new Link(kind, Math.min(level, kind.levels()), seed + i);
+                })
+                .toList();
+    }
 
     /** @return the same for everybody on this day, counted from whichever first one; each kind has its turn */
     public static Link ofDay(long day) {

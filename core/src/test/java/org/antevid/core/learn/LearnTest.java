@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.antevid.core.lay.Means;
 import org.antevid.core.learn.LessonState.Decision;
@@ -19,6 +20,7 @@ import org.antevid.core.outcome.SectorFound;
 import org.antevid.core.outcome.StumpReading;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stump.School;
 import org.junit.jupiter.api.Test;
@@ -64,18 +66,20 @@ class LearnTest {
                     one(random, Species.values()),
                     maybe(random, Condition.values()),
                     maybe(random, Means.Kind.values()),
-                    maybe(random, School.values()));
+                    maybe(random, School.values()),
+                    Set.of());
             Matches m = new Matches(
                     maybe(random, Species.values()),
                     maybe(random, Condition.values()),
                     maybe(random, Means.Kind.values()),
-                    maybe(random, School.values()));
+                    maybe(random, School.values()),
+                    Optional.empty());
             assertThat(Matches.ALL.fits(w)).isTrue();
             Stream.of(
-                            new Matches(Optional.empty(), m.wood(), m.means(), m.school()),
-                            new Matches(m.species(), Optional.empty(), m.means(), m.school()),
-                            new Matches(m.species(), m.wood(), Optional.empty(), m.school()),
-                            new Matches(m.species(), m.wood(), m.means(), Optional.empty()))
+                            new Matches(Optional.empty(), m.wood(), m.means(), m.school(), Optional.empty()),
+                            new Matches(m.species(), Optional.empty(), m.means(), m.school(), Optional.empty()),
+                            new Matches(m.species(), m.wood(), Optional.empty(), m.school(), Optional.empty()),
+                            new Matches(m.species(), m.wood(), m.means(), Optional.empty(), Optional.empty()))
                     .filter(wider -> m.fits(w))
                     .forEach(wider -> assertThat(wider.fits(w)).isTrue());
         }
@@ -85,29 +89,35 @@ class LearnTest {
     @Test
     void whatIsNotKnownYetRulesNothingOut() {
         Matches poplarByWedges = new Matches(
-                Optional.of(Species.POPULUS), Optional.empty(), Optional.of(Means.Kind.WEDGES), Optional.empty());
+                Optional.of(Species.POPULUS),
+                Optional.empty(),
+                Optional.of(Means.Kind.WEDGES),
+                Optional.empty(),
+                Optional.empty());
         assertThat(poplarByWedges.fits(new Matches.Work(
-                        Species.UNKNOWN, Optional.of(Condition.SOUND), Optional.empty(), Optional.empty())))
+                        Species.UNKNOWN, Optional.of(Condition.SOUND), Optional.empty(), Optional.empty(), Set.of())))
                 .isTrue();
         assertThat(poplarByWedges.fits(new Matches.Work(
-                        Species.QUERCUS, Optional.of(Condition.SOUND), Optional.empty(), Optional.empty())))
+                        Species.QUERCUS, Optional.of(Condition.SOUND), Optional.empty(), Optional.empty(), Set.of())))
                 .isFalse();
         assertThat(poplarByWedges.fits(new Matches.Work(
                         Species.POPULUS,
                         Optional.of(Condition.SOUND),
                         Optional.of(Means.Kind.LEVER),
-                        Optional.empty())))
+                        Optional.empty(),
+                        Set.of())))
                 .isFalse();
     }
 
     @Test
     void woodThatNobodyKnowsHidesNoLesson() {
-        Matches decayed =
-                new Matches(Optional.empty(), Optional.of(Condition.DECAYED), Optional.empty(), Optional.empty());
-        assertThat(decayed.fits(new Matches.Work(Species.FAGUS, Optional.empty(), Optional.empty(), Optional.empty())))
+        Matches decayed = new Matches(
+                Optional.empty(), Optional.of(Condition.DECAYED), Optional.empty(), Optional.empty(), Optional.empty());
+        assertThat(decayed.fits(new Matches.Work(
+                        Species.FAGUS, Optional.empty(), Optional.empty(), Optional.empty(), Set.of())))
                 .isTrue();
         assertThat(decayed.fits(new Matches.Work(
-                        Species.FAGUS, Optional.of(Condition.SOUND), Optional.empty(), Optional.empty())))
+                        Species.FAGUS, Optional.of(Condition.SOUND), Optional.empty(), Optional.empty(), Set.of())))
                 .isFalse();
     }
 
@@ -194,5 +204,19 @@ class LearnTest {
                 .filter(Support::stands)
                 .map(Support::cause)
                 .toList();
+    }
+
+    /** It is told where the fault is recorded, and nowhere else. */
+    @Test
+    void aLessonOfAFaultIsToldWhereAStemHasIt() {
+        Matches m = new Matches(
+                Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(DefectKind.CAVITY));
+        assertThat(m.fits(work(Set.of(DefectKind.CAVITY, DefectKind.CRACK)))).isTrue();
+        assertThat(m.fits(work(Set.of(DefectKind.CRACK)))).isFalse();
+        assertThat(m.fits(work(Set.of()))).isFalse();
+    }
+
+    private static Matches.Work work(Set<DefectKind> defects) {
+        return new Matches.Work(Species.FAGUS, Optional.empty(), Optional.empty(), Optional.empty(), defects);
     }
 }

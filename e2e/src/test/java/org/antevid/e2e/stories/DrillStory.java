@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.antevid.e2e.pages.JobPage;
 import org.antevid.e2e.pages.Keys;
 import org.antevid.e2e.pages.Looked;
 import org.junit.jupiter.api.Order;
@@ -109,5 +110,46 @@ class DrillStory extends DemoStory {
             assertThat(guest.getByRole(AriaRole.ALERT)).containsText("There is no such exercise");
         }
         assertThat(browsers.errors()).as("uncaught errors in the pages").isEmpty();
+    }
+
+    /** A reviewer gives ten with a last day; the leader takes them on, goes on without a network, and is seen at it. */
+    @Test
+    @Order(90)
+    void anInstructorGivesASetAndSeesWhoTookItOn() {
+        Page wilma = new JobPage(browsers.leader()).signIn(server.local(), "Wilma Stroud").page;
+        wilma.navigate(server.local() + "/drills");
+        button(wilma, "Give a set of ten").click();
+        wilma.getByLabel("What it is called").fill("Before the poplars");
+        wilma.getByRole(AriaRole.COMBOBOX).first().click();
+        wilma.locator(".ant-select-item-option").first().click();
+        wilma.keyboard().press("Escape");
+        wilma.getByLabel("Last day").click();
+        wilma.locator(".ant-picker-cell-today").click();
+        Looked.at(wilma, "drill-give");
+        button(wilma, "Give it").click();
+        assertThat(wilma.getByLabel("Sets")).containsText("Before the poplars");
+
+        Page his = imre.page;
+        his.navigate(server.local() + "/drills");
+        assertThat(his.getByLabel("Sets")).containsText("sees your answers to this set, and nothing else");
+        button(his, "Take it on").click();
+        button(his, "Go on, 1 of 10").click();
+        his.getByRole(AriaRole.GROUP).first().getByRole(AriaRole.BUTTON).first().click();
+        his.context().setOffline(true);
+        his.getByText("guess").first().click();
+        assertThat(his.getByRole(AriaRole.STATUS)).containsText("points");
+        his.getByText("Next, 2 of 10").click();
+        assertThat(his.locator("main")).containsText("2 of 10");
+        his.context().setOffline(false);
+        his.getByText("Drills").last().click();
+        assertThat(his.getByLabel("Sets")).containsText("1 of 10 answered");
+        Looked.at(his, "drill-set");
+        wilma.reload();
+        assertThat(wilma.getByLabel("Who took on Before the poplars")).containsText("Imre Halloway");
+        assertThat(browsers.errors()).as("uncaught errors in the pages").isEmpty();
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
     }
 }

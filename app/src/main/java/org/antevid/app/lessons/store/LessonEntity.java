@@ -14,6 +14,7 @@ import org.antevid.core.learn.Becomes;
 import org.antevid.core.learn.CauseKind;
 import org.antevid.core.learn.LessonIdea;
 import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stump.School;
 import org.jspecify.annotations.Nullable;
@@ -75,6 +76,10 @@ public class LessonEntity {
     @Nullable
     @Enumerated(EnumType.STRING)
     public School school;
+
+    @Nullable
+    @Enumerated(EnumType.STRING)
+    public DefectKind defect;
 
     public Optional<Tightening> rule() {
         return ruleThreshold == null || ruleValue == null

@@ -20,6 +20,7 @@ import org.antevid.core.learn.LessonIdea;
 import org.antevid.core.learn.LessonState;
 import org.antevid.core.learn.Matches;
 import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stump.School;
 import org.jspecify.annotations.Nullable;
@@ -46,7 +47,7 @@ public class LessonController {
      * @param idea the sentence picked; without one the words are needed
      * @param sure that the cause is this one
      * @param rule of a house rule, and of nothing else
-     * @param species narrows it to work of this kind, as the next three do
+     * @param species narrows it to work of this kind, as the next four do
      */
     record ProposeRequest(
             @Size(max = 40) @Nullable String stem,
@@ -59,7 +60,8 @@ public class LessonController {
             @Nullable Species species,
             @Nullable Condition wood,
             Means.@Nullable Kind means,
-            @Nullable School school) {
+            @Nullable School school,
+            @Nullable DefectKind defect) {
         private Lessons.Proposal proposal() {
             return new Lessons.Proposal(
                     Optional.ofNullable(stem).filter(s -> !s.isBlank()),
@@ -75,7 +77,8 @@ public class LessonController {
                                     Optional.ofNullable(species),
                                     Optional.ofNullable(wood),
                                     Optional.ofNullable(means),
-                                    Optional.ofNullable(school)),
+                                    Optional.ofNullable(school),
+                                    Optional.ofNullable(defect)),
                             Optional.ofNullable(rule).map(r -> new Tightening(r.threshold, r.value))));
         }
     }

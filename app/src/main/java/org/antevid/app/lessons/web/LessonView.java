@@ -63,7 +63,8 @@ record LessonView(
                                 l.lesson().matches().species().map(LessonView::said),
                                 l.lesson().matches().wood().map(LessonView::said),
                                 l.lesson().matches().means().map(LessonView::said),
-                                l.lesson().matches().school().map(LessonView::said))
+                                l.lesson().matches().school().map(LessonView::said),
+                                l.lesson().matches().defect().map(LessonView::said))
                         .flatMap(Optional::stream)
                         .toList(),
                 l.state(),

@@ -24,6 +24,7 @@ import org.antevid.core.outcome.SectorFound;
 import org.antevid.core.outcome.StrapFound;
 import org.antevid.core.outcome.StumpPicture;
 import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stump.School;
 import org.springframework.http.HttpStatus;
@@ -70,7 +71,10 @@ public class ReviewController {
             SpeciesChoice species,
             Optional<WoodChoice> wood,
             Optional<MeansChoice> means,
-            Optional<SchoolChoice> school) {}
+            Optional<SchoolChoice> school,
+            List<FaultKindChoice> defects) {}
+
+    record FaultKindChoice(DefectKind defect, String words) {}
 
     record SpeciesChoice(Species species, String words) {}
 
@@ -164,7 +168,10 @@ public class ReviewController {
                         new SpeciesChoice(w.species(), said(w.species())),
                         w.wood().map(x -> new WoodChoice(x, said(x))),
                         w.means().map(m -> new MeansChoice(m, said(m))),
-                        w.school().map(x -> new SchoolChoice(x, said(x)))),
+                        w.school().map(x -> new SchoolChoice(x, said(x))),
+                        w.defects().stream()
+                                .map(d -> new FaultKindChoice(d, said(d)))
+                                .toList()),
                 Support.of(o.explained(), o.measured().control(), o.measured().stump()).stream()
                         .map(s -> new CauseView(
                                 s.cause(),

@@ -1,0 +1,4 @@
+@NullMarked
+package org.antevid.app.drills.store;
+
+import org.jspecify.annotations.NullMarked;
