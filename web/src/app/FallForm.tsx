@@ -18,10 +18,12 @@ type Props = { job: string; label: string; review: Review; corrects?: boolean; d
 /** Where a stem came to lie and what its stump shows; what can hardly be is asked back, and taken when it is so. */
 export function FallForm({ job, label, review, corrects, done }: Props) {
   const t = useWords();
-  const [bearing, setBearing] = useState<number | null>(null);
-  const [distance, setDistance] = useState<number | null>(null);
-  const [by, setBy] = useState<Review['by'][number]['by']>();
-  const [control, setControl] = useState<Review['controls'][number]['control']>();
+  // a correction starts from what stands; what it leaves open of the stump stays as it was told
+  const stands = corrects ? review.outcomes.find((o) => o.outcome.stem === label)?.outcome.measured : undefined;
+  const [bearing, setBearing] = useState<number | null>(stands?.bearingDeg ?? null);
+  const [distance, setDistance] = useState<number | null>(stands?.distanceM ?? null);
+  const [by, setBy] = useState<Review['by'][number]['by'] | undefined>(stands?.by);
+  const [control, setControl] = useState<Review['controls'][number]['control'] | undefined>(stands?.control);
   const [left, setLeft] = useState<number>();
   const [right, setRight] = useState<number>();
   const [length, setLength] = useState<number>();

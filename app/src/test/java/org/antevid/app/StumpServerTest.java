@@ -130,6 +130,23 @@ class StumpServerTest {
                 .containsExactly("MISSING");
     }
 
+    /** A bearing that is put right does not lose what was read off the stump. */
+    @Test
+    void aCorrectionKeepsWhatItDoesNotTellAnew() throws Exception {
+        RunningJob.ok(tell(
+                Map.of("picture", picture(0.058, 0.041), "photoId", "photo-1", "landing", Map.of("firstTouchM", 15))));
+        RunningJob.ok(tell(Map.of("id", "fall-2", "bearingDeg", 8, "reason", "compass read again")));
+        JsonNode o = outcome();
+        assertThat(o.at("/measured/bearingDeg").asDouble()).isEqualTo(8);
+        assertThat(o.at("/measured/stump/hinge/leftM").asDouble()).isCloseTo(0.058, within(1e-6));
+        assertThat(o.at("/measured/stump/by").asText()).isEqualTo("PHOTO");
+        assertThat(o.at("/measured/photoId").asText()).isEqualTo("photo-1");
+        assertThat(o.at("/measured/landing/firstTouchM").asDouble()).isEqualTo(15);
+        RunningJob.ok(
+                tell(Map.of("id", "fall-3", "reason", "rule at hand", "hingeLeftM", 0.055, "hingeRightM", 0.043)));
+        assertThat(outcome().at("/measured/stump/by").asText()).isEqualTo("RULE");
+    }
+
     /** Who was where when the go was given stays with the fall, heard or only as briefed. */
     @Test
     void whoWasWhereAtTheGoStaysWithTheFall() throws Exception {

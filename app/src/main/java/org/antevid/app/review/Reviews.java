@@ -3,6 +3,7 @@ package org.antevid.app.review;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -172,7 +173,10 @@ public class Reviews {
                 .toList();
     }
 
-    /** Adds what was measured; one that is there already is corrected by a new entry with its reason. */
+    /**
+     * Adds what was measured; one that is there already is corrected by a new entry with its reason, and keeps what was
+     * told before of the stump and the ground where nothing is told anew.
+     */
     public void record(String jobId, String label, Entry e, SignedIn who) {
         String id = OwnId.of(
                 jobId,
@@ -207,6 +211,12 @@ public class Reviews {
                 m.peakPullN.map(n -> Require.within(n, 0, 500_000, "peakPullN")).orElse(null);
         r.surprise = m.surprise == null ? "" : m.surprise.strip();
         r.reason = e.reason == null ? "" : e.reason.strip();
+        if (!r.reason.isEmpty()) {
+            outcomes.findByJobIdAndStem(jobId, label).stream()
+                    .filter(o -> !o.id.equals(id))
+                    .max(Comparator.comparing(o -> o.at))
+                    .ifPresent(r::keepOf);
+        }
         Optional<OutcomeEntity> known = outcomes.findById(id);
         if (known.isPresent()) {
             if (!known.get().same(r)) {

@@ -80,6 +80,20 @@ public class OutcomeEntity {
                 Optional.ofNullable(firstTouchM), Optional.ofNullable(bounceM), Optional.ofNullable(rolledM));
     }
 
+    /** What is not told anew stays as it was told before. */
+    public void keepOf(OutcomeEntity before) {
+        if (reading().equals(StumpReading.NONE)) {
+            stump = StumpColumns.of(before.reading());
+        }
+        if (landing().equals(Landing.NONE)) {
+            firstTouchM = before.firstTouchM;
+            bounceM = before.bounceM;
+            rolledM = before.rolledM;
+        }
+        photoId = photoId == null ? before.photoId : photoId;
+        peakPullN = peakPullN == null ? before.peakPullN : peakPullN;
+    }
+
     public boolean same(OutcomeEntity o) {
         return stem.equals(o.stem)
                 && bearingDeg == o.bearingDeg
