@@ -384,7 +384,7 @@ class PastDays {
                 new Reviews.Entry(
                         new Reviews.FallMeasures(
                                 Azimuth.normal(foreseen.predictedDeg() + t.missDeg()),
-                                foreseen.lengthM().orElseThrow() + t.beyondM(),
+                                Math.rint(10 * (foreseen.lengthM().orElseThrow() + t.beyondM())) / 10,
                                 Optional.of(t.by()),
                                 Optional.of(t.control()),
                                 StumpReading.ofHinge(
