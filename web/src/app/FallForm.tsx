@@ -30,7 +30,9 @@ export function FallForm({ job, label, review, corrects, done }: Props) {
   const [line, setLine] = useState<number | null>(null);
   const [more, setMore] = useState<More>({});
   const [wholeStump, setWholeStump] = useState(false);
-  const [surprise, setSurprise] = useState('');
+  const [surprise, setSurprise] = useState(stands?.surprise ?? '');
+  // what is asked back is sent once more, its photo is not
+  const kept = useRef<{ photo: File; id?: string }>(undefined);
   const [reason, setReason] = useState('');
   const key = `outcome:${label}`;
   const out = useOutbox(job);
@@ -67,7 +69,9 @@ export function FallForm({ job, label, review, corrects, done }: Props) {
     sent.current = true;
     const { photo, ...read } = more;
     // a photo that could not be kept does not keep what was read off it
-    const photoId = photo && (await photographed(photo).catch(() => undefined));
+    if (photo && kept.current?.photo !== photo)
+      kept.current = { photo, id: await photographed(photo).catch(() => undefined) };
+    const photoId = photo && kept.current?.id;
     post(job, {
       kind: 'outcome',
       key,
