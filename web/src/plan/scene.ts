@@ -24,6 +24,7 @@ export type PlanScene = {
   downhillDeg: number;
   changes: Schemas['BriefPlanComparisonChange'][];
   outcomes: Schemas['Outcome'][];
+  struck: Schemas['StruckThing'][];
   /** Instruments in use while it runs. */
   watch: Schemas['WatchView'][];
 };

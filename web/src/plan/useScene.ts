@@ -53,6 +53,7 @@ export function useScene(job: string, at: Looking): PlanScene {
       slopeDeg: info?.slopeDeg ?? 0,
       downhillDeg: info?.downhillDeg ?? 0,
       changes: briefings?.sinceLatest.length ? briefings.sinceLatest : (briefings?.issues.at(-1)?.changes ?? []),
+      struck: review?.struck ?? [],
       outcomes: (review?.outcomes ?? []).map((o) => o.outcome),
       watch: (inUse && watch) || [],
     }),

@@ -43,6 +43,7 @@ export function IncidentForm({ job, choices, done }: Props) {
         stem: stem === NO_STEM ? undefined : stem,
         couldBe: harm,
         struck: kind === 'DAMAGE' ? struck : undefined,
+        featureId: kind === 'DAMAGE' ? choices.things.find((x) => x.name === struck)?.featureId : undefined,
         words: text,
       },
     });
@@ -73,7 +74,7 @@ export function IncidentForm({ job, choices, done }: Props) {
             aria-label={t('records.struck')}
             value={struck}
             onChange={(v) => setStruck(v)}
-            options={choices.things.map((name) => ({ value: name }))}
+            options={choices.things.map((x) => ({ value: x.name, key: x.featureId }))}
           />
         </label>
       )}

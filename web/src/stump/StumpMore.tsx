@@ -11,7 +11,7 @@ import { mm, picture, share } from './drawing';
 import './words';
 
 type Request = Schemas['OutcomeRequest'];
-export type More = Pick<Request, 'looks' | 'picture' | 'landing' | 'peakPullN'> & { photo?: File };
+export type More = Pick<Request, 'looks' | 'picture' | 'landing' | 'peakPullN' | 'windFrom'> & { photo?: File };
 type Looks = Schemas['LooksRequest'];
 type ShortField =
   'hingeMiddleM' | 'notchDepthM' | 'bypassLeftM' | 'bypassRightM' | 'stepLeftM' | 'stepRightM' | 'dipM' | 'shellM';
@@ -109,6 +109,12 @@ export default function StumpMore({ job, stump, choices, more, change }: Props) 
         {land('bounceM', t('stump.bounceM'), 0.1)}
         {land('rolledM', t('stump.rolledM'), 0.1)}
       </div>
+      <Chips
+        label={t('stump.wind')}
+        options={choices.winds.map((w) => ({ value: w.from, words: w.words }))}
+        value={more.windFrom}
+        onChange={(windFrom) => change({ ...more, windFrom })}
+      />
       <Stepper
         label={t('stump.peakPull')}
         unit="kN"

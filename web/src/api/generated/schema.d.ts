@@ -6024,6 +6024,11 @@ export interface components {
             };
             stump: components["schemas"]["StumpReading"];
             surprise: string;
+            /**
+             * @description where the gust came from
+             * @enum {string}
+             */
+            windFrom?: "LEFT" | "RIGHT" | "BEHIND" | "AHEAD";
         };
         /** @description A felled stem. Right of the predicted direction is positive. */
         FallView: {
@@ -6736,6 +6741,8 @@ export interface components {
         IncidentRequest: {
             /** @enum {string} */
             couldBe: "FIRST_AID" | "DAYS_OFF" | "LASTING" | "DEADLY";
+            /** @description which thing on the site plan that is */
+            featureId?: string;
             /** @enum {string} */
             kind: "NEAR_MISS" | "DAMAGE";
             stem?: string;
@@ -6749,6 +6756,7 @@ export interface components {
             at: string;
             /** @enum {string} */
             couldBe: "FIRST_AID" | "DAYS_OFF" | "LASTING" | "DEADLY";
+            featureId?: string;
             /** @enum {string} */
             kind: "NEAR_MISS" | "DAMAGE";
             /**
@@ -7591,12 +7599,13 @@ export interface components {
             /** @enum {string} */
             school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
         };
-        /** @description What a stump may look like. */
+        /** @description What a stump may look like, and where the gust may have come from. */
         LooksChoices: {
             dips: components["schemas"]["DipChoice"][];
             fibres: components["schemas"]["FibreChoice"][];
             sectors: components["schemas"]["SectorChoice"][];
             straps: components["schemas"]["StrapChoice"][];
+            winds: components["schemas"]["WindChoice"][];
         };
         /** @description What the stump shows besides both ends of its hinge; metres and degrees. */
         LooksRequest: {
@@ -8202,6 +8211,11 @@ export interface components {
             reason?: string;
             sure?: boolean;
             surprise?: string;
+            /**
+             * @description where the gust came from as it fell
+             * @enum {string}
+             */
+            windFrom?: "LEFT" | "RIGHT" | "BEHIND" | "AHEAD";
         };
         /** @description The stem as it stands, from foot to tip, by the taper its mass is computed from, and where its crown begins. */
         Outline: {
@@ -8995,7 +9009,7 @@ export interface components {
             scales: components["schemas"]["RecordChoice"][];
             stems: string[];
             /** @description what stands on the site plan */
-            things: string[];
+            things: components["schemas"]["ThingChoice"][];
         };
         RecordsView: {
             choices: components["schemas"]["RecordChoices"];
@@ -9125,6 +9139,8 @@ export interface components {
             looks: components["schemas"]["LooksChoices"];
             outcomes: components["schemas"]["OutcomeHistory"][];
             standing: components["schemas"]["StandingView"];
+            /** @description what was struck of what is on the site plan */
+            struck: components["schemas"]["StruckThing"][];
             /** @description of those, as they were briefed */
             stumps: components["schemas"]["StumpToRead"][];
             /** @description the felled stems whose fall the caller may tell */
@@ -9332,7 +9348,7 @@ export interface components {
         };
         Share: {
             /** @enum {string} */
-            cause: "NOTCH_LINE" | "HINGE_UNEVEN" | "SIDE_LEAN" | "NOT_EXPLAINED";
+            cause: "NOTCH_LINE" | "HINGE_UNEVEN" | "SIDE_LEAN" | "WIND" | "EARLY_LOSS" | "NOT_EXPLAINED";
             /**
              * Format: double
              * @description right positive
@@ -9630,6 +9646,7 @@ export interface components {
             sawyerDeg: number;
             /** @enum {string} */
             skill: "NOVICE" | "TRAINED" | "EXPERIENCED";
+            turns?: components["schemas"]["Turns"];
             /** @enum {string} */
             wood: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
             /**
@@ -9987,6 +10004,11 @@ export interface components {
             note: string;
             /** @enum {string} */
             question?: "PEOPLE_OUT" | "WHAT_CAME_THROUGH" | "GAS_OFF" | "POWER_OFF";
+        };
+        /** @description A thing on the site plan that was struck. */
+        StruckThing: {
+            featureId: string;
+            name: string;
         };
         /** @description A thing stems lie on. */
         StruckThingView: {
@@ -10496,6 +10518,11 @@ export interface components {
             /** Format: int32 */
             worth: number;
         };
+        /** @description A thing on the site plan that may have been struck. */
+        ThingChoice: {
+            featureId: string;
+            name: string;
+        };
         /** @description A number the house may set. */
         ThresholdView: {
             /** @description its name among the rules */
@@ -10784,6 +10811,24 @@ export interface components {
             step: string;
             title: string;
             who: string;
+        };
+        /** @description What else could turn a stem than whoever aimed and cut it, as it was foreseen. Source: mechanics (a yielding hinge, a stem let go early). */
+        Turns: {
+            /**
+             * Format: double
+             * @description what it turns where the hinge lets go at EARLY_DEG, right positive, -180..180
+             */
+            earlyDeg: number;
+            /**
+             * Format: double
+             * @description what such a gust square across the lay turns, 0..180
+             */
+            gustDeg: number;
+            /**
+             * Format: double
+             * @description the gust gustDeg was reckoned for, 1..45
+             */
+            gustMs: number;
         };
         TwoPointsRequest: {
             firstPixel: components["schemas"]["PixelView"];
@@ -11152,6 +11197,11 @@ export interface components {
             /** Format: double */
             weightKg: number;
             who: string;
+        };
+        WindChoice: {
+            /** @enum {string} */
+            from: "LEFT" | "RIGHT" | "BEHIND" | "AHEAD";
+            words: string;
         };
         WindNow: {
             /** Format: date-time */

@@ -1,9 +1,10 @@
 import type Feature from 'ol/Feature';
 import { azimuth } from '../../units/format';
-import { alone } from '../draw';
+import { alone, styled } from '../draw';
 import type { PlanScene } from '../scene';
 import { Circle, CircleGeom, dropStyle, Fill, line, LineString, Point, ring, Style, words, xy } from '../styles';
 import { reviewed } from '../reviewed';
+import { geometryOf } from '../sketching';
 import { token } from '../token';
 import type { Schemas, Spot } from '../../api/client';
 import type { PlanLayer } from './layer';
@@ -65,8 +66,27 @@ function briefed(p: Schemas['PlannedFall']): Style[] {
   ];
 }
 
+/** What was struck, as long as it stands on the plan. */
+const hit = (scene: PlanScene): Feature[] =>
+  scene.features
+    .filter((f) => scene.struck.some((s) => s.featureId === f.id))
+    .flatMap((f) => [
+      styled(
+        geometryOf(f.entry.form, f.entry.outline),
+        new Style({ stroke: line('keep', 6), fill: new Fill({ color: `${token('keep')}33` }), zIndex: 7 }),
+        { struck: f.id },
+      ),
+      alone(
+        new Style({
+          geometry: new Point(xy(f.mark)),
+          text: words(msg('struck', { name: f.entry.name }), 'keep', true, [0, -20]),
+          zIndex: 13,
+        }),
+      ),
+    ]);
+
 function draw(scene: PlanScene): Feature[] {
-  const out: Feature[] = [];
+  const out: Feature[] = hit(scene);
   const looked = reviewed(scene.outcomes, scene.selected);
   for (const o of scene.outcomes) {
     const stem = scene.stems.find((s) => s.label === o.stem);

@@ -116,6 +116,7 @@ class LogbookServerTest {
                 Landing.NONE,
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 "");
         new TransactionTemplate(transactions).executeWithoutResult(t -> {
             reviews.record(run.job, "S1", new Reviews.Entry(measured, true, "", ""), run.saw);

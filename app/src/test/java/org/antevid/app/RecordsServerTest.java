@@ -82,6 +82,28 @@ class RecordsServerTest {
         damage.put("struck", "the gate");
         RunningJob.ok(run.on(run.saw, "POST", "/records/incidents", damage));
         assertThat(records(run.saw).at("/incidents/0/struck").asText()).isEqualTo("the gate");
+        assertThat(run.on(run.saw, "GET", "/review", null).body().get("struck")).isEmpty();
+    }
+
+    @Test
+    void whatWasStruckIsMarkedWhereItIsOnThePlan() throws Exception {
+        JsonNode thing = records(run.saw).at("/choices/things/0");
+        Map<String, Object> damage = new HashMap<>(Map.of(
+                "kind",
+                "DAMAGE",
+                "couldBe",
+                "FIRST_AID",
+                "struck",
+                thing.get("name").asText(),
+                "words",
+                "bent"));
+        damage.put("featureId", "nowhere");
+        assertThat(run.on(run.saw, "POST", "/records/incidents", damage).status())
+                .isEqualTo(422);
+        damage.put("featureId", thing.get("featureId").asText());
+        RunningJob.ok(run.on(run.saw, "POST", "/records/incidents", damage));
+        assertThat(run.on(run.saw, "GET", "/review", null).body().at("/struck/0/featureId"))
+                .isEqualTo(thing.get("featureId"));
     }
 
     @Test

@@ -113,8 +113,12 @@ class StumpServerTest {
                 "landing",
                 Map.of("firstTouchM", 15, "bounceM", 0.4, "rolledM", -1.2),
                 "peakPullN",
-                4200)));
+                4200,
+                "windFrom",
+                "LEFT")));
         JsonNode o = outcome();
+        assertThat(o.at("/measured/windFrom").asText()).isEqualTo("LEFT");
+        assertThat(o.at("/explained/shares").findValuesAsText("cause")).contains("WIND", "EARLY_LOSS");
         assertThat(o.at("/measured/stump/back/strap").asText()).isEqualTo("TORN");
         assertThat(o.at("/measured/stump/sectors")).hasSize(2);
         assertThat(o.at("/measured/landing/rolledM").asDouble()).isEqualTo(-1.2);

@@ -377,7 +377,7 @@ class PastDays {
                 .flatMap(PlanDocument.StemPart::lay)
                 .orElseThrow()
                 .foreseen();
-        Optional<List<Double>> hinge = Optional.of(t.hingeOffM()).filter(h -> !h.isEmpty());
+        Optional<List<Double>> hinge = Optional.of(t.read().hingeOffM()).filter(h -> !h.isEmpty());
         reviews.record(
                 job,
                 label,
@@ -391,10 +391,12 @@ class PastDays {
                                                 hinge.map(h -> foreseen.hingeThickM() + h.get(0)),
                                                 hinge.map(h -> foreseen.hingeThickM() + h.get(1)),
                                                 hinge.map(h -> foreseen.hingeLengthM()),
-                                                t.notchLineDeg())
-                                        .looking(t.sectors(), t.strap()),
-                                t.landing(),
+                                                t.read().notchLineDeg())
+                                        .looking(
+                                                t.looked().sectors(), t.looked().strap()),
+                                t.looked().landing(),
                                 Optional.empty(),
+                                t.looked().windFrom(),
                                 Optional.empty(),
                                 t.words()),
                         false,

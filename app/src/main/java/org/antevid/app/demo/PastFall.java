@@ -7,6 +7,7 @@ import org.antevid.core.outcome.Landing;
 import org.antevid.core.outcome.MeasuredBy;
 import org.antevid.core.outcome.SectorFound;
 import org.antevid.core.outcome.StrapFound;
+import org.antevid.core.outcome.WindFrom;
 import org.antevid.core.stem.Species;
 
 /**
@@ -27,34 +28,39 @@ record PastFall(
     /**
      * @param missDeg beside where it was foreseen to fall, right positive
      * @param beyondM farther out than the tip was foreseen
-     * @param hingeOffM of the hinge left and right, against what was briefed; empty where nobody read it
-     * @param notchLineDeg off the lay, right positive; empty where nobody sighted it
-     * @param sectors what the wood looked like
      */
     record Told(
-            double missDeg,
-            double beyondM,
-            MeasuredBy by,
-            Control control,
-            List<Double> hingeOffM,
-            Optional<Double> notchLineDeg,
-            List<SectorFound> sectors,
-            Optional<StrapFound> strap,
-            Landing landing,
-            String words) {
-        private static Told of(double missDeg, double beyondM, MeasuredBy by, Control control, String words) {
-            return new Told(
-                    missDeg,
-                    beyondM,
-                    by,
-                    control,
-                    List.of(),
-                    Optional.empty(),
-                    List.of(),
-                    Optional.empty(),
-                    Landing.NONE,
-                    words);
+            double missDeg, double beyondM, MeasuredBy by, Control control, Read read, Looked looked, String words) {
+        private Told with(Read read) {
+            return new Told(missDeg, beyondM, by, control, read, looked, words);
         }
+
+        private Told with(Looked looked) {
+            return new Told(missDeg, beyondM, by, control, read, looked, words);
+        }
+
+        private Told with(String words) {
+            return new Told(missDeg, beyondM, by, control, read, looked, words);
+        }
+    }
+
+    /**
+     * What was read off the stump with a rule.
+     *
+     * @param hingeOffM of the hinge left and right, against what was briefed; empty where nobody read it
+     * @param notchLineDeg off the lay, right positive; empty where nobody sighted it
+     */
+    record Read(List<Double> hingeOffM, Optional<Double> notchLineDeg) {
+        private static final Read NOTHING = new Read(List.of(), Optional.empty());
+    }
+
+    /**
+     * What the stump looked like, and how the stem came down.
+     *
+     * @param sectors what the wood looked like
+     */
+    record Looked(List<SectorFound> sectors, Optional<StrapFound> strap, Landing landing, Optional<WindFrom> windFrom) {
+        private static final Looked NOT = new Looked(List.of(), Optional.empty(), Landing.NONE, Optional.empty());
     }
 
     static PastFall of(Species species, double girthM, double heightM, double leanDeg, double layDeg, String sawyer) {
@@ -63,60 +69,34 @@ record PastFall(
 
     /** Where it was foreseen, near enough. */
     PastFall fell(double missDeg, double beyondM, MeasuredBy by) {
-        return told(Told.of(missDeg, beyondM, by, Control.KEPT, ""));
+        return told(new Told(missDeg, beyondM, by, Control.KEPT, Read.NOTHING, Looked.NOT, ""));
     }
 
     PastFall became(Control control, double missDeg, double beyondM, String words) {
-        return told(Told.of(missDeg, beyondM, MeasuredBy.TAPE, control, words));
+        return told(new Told(missDeg, beyondM, MeasuredBy.TAPE, control, Read.NOTHING, Looked.NOT, words));
     }
 
     /** What the stump showed, millimetres thicker than briefed. */
     PastFall stump(double leftMm, double rightMm, double notchLineDeg) {
-        Told t = told.orElseThrow();
-        return told(new Told(
-                t.missDeg,
-                t.beyondM,
-                t.by,
-                t.control,
-                List.of(leftMm / 1000, rightMm / 1000),
-                Optional.of(notchLineDeg),
-                t.sectors,
-                t.strap,
-                t.landing,
-                t.words));
+        return told(
+                told.orElseThrow().with(new Read(List.of(leftMm / 1000, rightMm / 1000), Optional.of(notchLineDeg))));
     }
 
-    /** What the wood looked like at both ends of the hinge, how the strap let go, and how it came down. */
-    PastFall looking(SectorFound.Fibre left, SectorFound.Fibre right, StrapFound strap, Landing landing) {
-        Told t = told.orElseThrow();
-        return told(new Told(
-                t.missDeg,
-                t.beyondM,
-                t.by,
-                t.control,
-                t.hingeOffM,
-                t.notchLineDeg,
-                List.of(
-                        new SectorFound(SectorFound.Sector.HINGE_LEFT, left),
-                        new SectorFound(SectorFound.Sector.HINGE_RIGHT, right)),
-                Optional.of(strap),
-                landing,
-                t.words));
+    /** What the wood looked like at both ends of the hinge, how the strap let go, and how it came down in what wind. */
+    PastFall looking(
+            SectorFound.Fibre left, SectorFound.Fibre right, StrapFound strap, Landing landing, WindFrom windFrom) {
+        return told(told.orElseThrow()
+                .with(new Looked(
+                        List.of(
+                                new SectorFound(SectorFound.Sector.HINGE_LEFT, left),
+                                new SectorFound(SectorFound.Sector.HINGE_RIGHT, right)),
+                        Optional.of(strap),
+                        landing,
+                        Optional.of(windFrom))));
     }
 
     PastFall saying(String words) {
-        Told t = told.orElseThrow();
-        return told(new Told(
-                t.missDeg,
-                t.beyondM,
-                t.by,
-                t.control,
-                t.hingeOffM,
-                t.notchLineDeg,
-                t.sectors,
-                t.strap,
-                t.landing,
-                words));
+        return told(told.orElseThrow().with(words));
     }
 
     private PastFall told(Told t) {

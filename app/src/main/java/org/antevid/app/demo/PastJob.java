@@ -15,6 +15,7 @@ import org.antevid.core.outcome.Landing;
 import org.antevid.core.outcome.MeasuredBy;
 import org.antevid.core.outcome.SectorFound;
 import org.antevid.core.outcome.StrapFound;
+import org.antevid.core.outcome.WindFrom;
 import org.antevid.core.site.FeatureKind;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
@@ -89,6 +90,7 @@ record PastJob(
                             Optional.of("S4"),
                             Harm.DEADLY,
                             Optional.empty(),
+                            Optional.empty(),
                             "walker came round the bend while the crown hung; called back 20 m short of it")),
                     Optional.empty()),
             new PastJob(
@@ -112,7 +114,8 @@ record PastJob(
                                             SectorFound.Fibre.SHORT,
                                             SectorFound.Fibre.LONG,
                                             StrapFound.NONE_LEFT,
-                                            new Landing(Optional.of(12.5), Optional.of(0.3), Optional.of(0.4)))
+                                            new Landing(Optional.of(12.5), Optional.of(0.3), Optional.of(0.4)),
+                                            WindFrom.LEFT)
                                     .saying("went right of the stake; hinge much thinner on the left"),
                             PastFall.of(Species.TILIA, 1.39, 13, 3.0, 72, SAWYER)
                                     .fell(0.7, -0.2, MeasuredBy.TAPE),

@@ -12,6 +12,7 @@ import org.antevid.app.lay.Lays;
 import org.antevid.app.place.Places;
 import org.antevid.app.place.Surroundings;
 import org.antevid.app.stem.Stems;
+import org.antevid.core.brief.BriefedTurns;
 import org.antevid.core.brief.CutPart;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.brief.ReleaseCard;
@@ -169,7 +170,8 @@ public class Documents {
                                 k.reading()
                                         .height()
                                         .map(h -> h.value() - p.choice().cutHeightM()),
-                                Optional.of(learned(p)))));
+                                Optional.of(learned(p)),
+                                BriefedTurns.of(p))));
     }
 
     private static PlanDocument.LearnedPart learned(LayPlan p) {

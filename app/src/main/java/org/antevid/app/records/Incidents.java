@@ -8,6 +8,7 @@ import org.antevid.app.job.Change;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.place.Places;
 import org.antevid.app.records.store.IncidentEntity;
 import org.antevid.app.records.store.IncidentRepository;
 import org.antevid.app.stem.Stems;
@@ -26,13 +27,15 @@ import org.springframework.transaction.annotation.Transactional;
 public class Incidents {
     private final IncidentRepository incidents;
     private final Stems stems;
+    private final Places places;
     private final Jobs jobs;
     private final JobLog log;
     private final Clock clock;
 
-    Incidents(IncidentRepository incidents, Stems stems, Jobs jobs, JobLog log, Clock clock) {
+    Incidents(IncidentRepository incidents, Stems stems, Places places, Jobs jobs, JobLog log, Clock clock) {
         this.incidents = incidents;
         this.stems = stems;
+        this.places = places;
         this.jobs = jobs;
         this.log = log;
         this.clock = clock;
@@ -58,7 +61,13 @@ public class Incidents {
     private static Told told(IncidentEntity e) {
         return new Told(
                 e.jobId,
-                new Incident(e.kind, Optional.ofNullable(e.stem), e.couldBe, Optional.ofNullable(e.struck), e.words),
+                new Incident(
+                        e.kind,
+                        Optional.ofNullable(e.stem),
+                        e.couldBe,
+                        Optional.ofNullable(e.struck),
+                        Optional.ofNullable(e.featureId),
+                        e.words),
                 e.at);
     }
 
@@ -67,6 +76,11 @@ public class Incidents {
         if (i.stem().filter(label -> stems.labelled(jobId, label).isEmpty()).isPresent()) {
             throw new RefusedInput("UNKNOWN_STEM", "stem", Message.of(Answer.NOT_OF_JOB));
         }
+        if (i.featureId()
+                .filter(id -> places.site(jobId).features().stream().noneMatch(f -> f.id().equals(id)))
+                .isPresent()) {
+            throw new RefusedInput("UNKNOWN_FEATURE", "featureId", Message.of(Answer.NOT_OF_JOB));
+        }
         IncidentEntity e = new IncidentEntity();
         e.said(who, clock.instant());
         e.jobId = jobId;
@@ -74,6 +88,7 @@ public class Incidents {
         e.stem = i.stem().orElse(null);
         e.couldBe = i.couldBe();
         e.struck = i.struck().orElse(null);
+        e.featureId = i.featureId().orElse(null);
         e.words = i.words();
         incidents.saveAndFlush(e);
         log.write(

@@ -38,10 +38,12 @@ import org.antevid.core.outcome.Deviation;
 import org.antevid.core.outcome.Explanation;
 import org.antevid.core.outcome.Fall;
 import org.antevid.core.outcome.Foreseen;
+import org.antevid.core.outcome.GustAtFall;
 import org.antevid.core.outcome.Landing;
 import org.antevid.core.outcome.MeasuredBy;
 import org.antevid.core.outcome.StumpCompared;
 import org.antevid.core.outcome.StumpReading;
+import org.antevid.core.outcome.WindFrom;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
@@ -92,6 +94,7 @@ public class Reviews {
      * @param by how the tip was measured; empty of entries that never said it
      * @param control what became of it; empty of entries that never said it
      * @param peakPullN the most its line read while it was felled, 0..500000
+     * @param windFrom where the gust came from
      * @param photoId of the stump
      */
     public record FallMeasures(
@@ -102,6 +105,7 @@ public class Reviews {
             StumpReading stump,
             Landing landing,
             @Shown(in = Dimension.PULL, to = Side.NEAREST) Optional<Double> peakPullN,
+            Optional<WindFrom> windFrom,
             Optional<String> photoId,
             String surprise) {}
 
@@ -209,6 +213,7 @@ public class Reviews {
         r.rolledM = m.landing.rolledM().orElse(null);
         r.peakPullN =
                 m.peakPullN.map(n -> Require.within(n, 0, 500_000, "peakPullN")).orElse(null);
+        r.windFrom = m.windFrom.orElse(null);
         r.surprise = m.surprise == null ? "" : m.surprise.strip();
         r.reason = e.reason == null ? "" : e.reason.strip();
         if (!r.reason.isEmpty()) {
@@ -379,13 +384,19 @@ public class Reviews {
                         r.reading(),
                         landing,
                         Optional.ofNullable(r.peakPullN),
+                        Optional.ofNullable(r.windFrom),
                         Optional.ofNullable(r.photoId),
                         r.surprise),
                 tip,
                 r.briefingNumber,
                 lay.layDeg(),
                 d,
-                Explanation.of(foreseen, d, r.reading()),
+                Explanation.of(
+                        foreseen,
+                        d,
+                        r.reading(),
+                        fall.flatMap(Runs.FallOf::gustMs)
+                                .map(ms -> new GustAtFall(ms, Optional.ofNullable(r.windFrom)))),
                 StumpCompared.of(lay.stump(), r.reading(), Azimuth.turn(lay.layDeg(), r.bearingDeg)),
                 new PlannedFall(
                         stump,

@@ -15,6 +15,7 @@ import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
 import org.antevid.core.outcome.Foreseen;
 import org.antevid.core.outcome.StumpPlanned;
+import org.antevid.core.outcome.Turns;
 import org.antevid.core.run.watch.LineLimits;
 import org.antevid.core.site.EmergencyCard;
 import org.antevid.core.site.FeatureKind;
@@ -104,6 +105,7 @@ public record PlanDocument(
      * @param yieldDeg what the yielding hinge turns, right positive
      * @param lengthM hinge to tip as expected
      * @param learned empty in older briefings
+     * @param turns what else could turn it; empty in older briefings and where control was not proven
      */
     public record SpreadPart(
             LaySpread.Skill skill,
@@ -111,8 +113,10 @@ public record PlanDocument(
             double yieldDeg,
             Condition wood,
             Optional<Double> lengthM,
-            Optional<LearnedPart> learned) {
+            Optional<LearnedPart> learned,
+            Optional<Turns> turns) {
         public SpreadPart {
+            turns = turns == null ? Optional.empty() : turns;
             learned = learned == null ? Optional.empty() : learned;
         }
     }
@@ -206,7 +210,8 @@ public record PlanDocument(
                     spread.map(SpreadPart::yieldDeg),
                     spread.flatMap(SpreadPart::lengthM),
                     hingeLengthM,
-                    hingeThickM);
+                    hingeThickM,
+                    spread.flatMap(SpreadPart::turns));
         }
     }
 

@@ -14,8 +14,8 @@ public enum CauseKind implements Code {
     NOTCH_LINE(Explanation.Cause.NOTCH_LINE),
     HINGE_UNEVEN(Explanation.Cause.HINGE_UNEVEN),
     SIDE_LEAN(Explanation.Cause.SIDE_LEAN),
-    WIND(null),
-    HINGE_GONE_EARLY(null),
+    WIND(Explanation.Cause.WIND),
+    HINGE_GONE_EARLY(Explanation.Cause.EARLY_LOSS),
     CROWN_CAUGHT(null),
     TOO_LITTLE_MEANS(null),
     LENGTH_MISJUDGED(null),
@@ -48,9 +48,7 @@ public enum CauseKind implements Code {
     /** @return whether what the wood of the stump looks like says so */
     public boolean seenIn(StumpReading stump) {
         return switch (this) {
-            case HINGE_GONE_EARLY ->
-                stump.sectors().stream()
-                        .anyMatch(s -> s.sector().hinge() && s.fibre().letsGoEarly());
+            case HINGE_GONE_EARLY -> stump.letGoEarly();
             case WOOD_WEAKER -> stump.sectors().stream().anyMatch(s -> s.fibre() == SectorFound.Fibre.DECAYED);
             case NOTCH_LINE,
                     HINGE_UNEVEN,

@@ -31,6 +31,10 @@ public record Explanation(
         HINGE_UNEVEN,
         /** A hinge shorter than planned yields more to what leans aside (mechanics: with the third power). */
         SIDE_LEAN,
+        /** A gust across the lay turns what the hinge yields to (mechanics). */
+        WIND,
+        /** Fibres or a cut that let go before the face closed (mechanics: a stem that leans aside then swings on). */
+        EARLY_LOSS,
         NOT_EXPLAINED
     }
 
@@ -72,7 +76,15 @@ public record Explanation(
 
     private static final double LEAST_HINGE_M = 0.001;
 
+    /** What a share must be worth before it is asked for (judgement). */
+    private static final double WORTH_ASKING_DEG = 0.5;
+
     public static Explanation of(Foreseen f, Deviation d, StumpReading s) {
+        return of(f, d, s, Optional.empty());
+    }
+
+    /** @param gust as it fell, where an instrument told it */
+    public static Explanation of(Foreseen f, Deviation d, StumpReading s, Optional<GustAtFall> gust) {
         List<Share> shares = new ArrayList<>();
         List<Cause> notRead = new ArrayList<>();
         s.notch()
@@ -85,6 +97,19 @@ public record Explanation(
                 .lengthM()
                 .filter(found -> found > LEAST_HINGE_M)
                 .ifPresentOrElse(found -> shares.add(yielding(f, y, found, d)), () -> notRead.add(Cause.SIDE_LEAN)));
+        f.turns().ifPresent(t -> {
+            gust.ifPresent(g -> {
+                shares.add(Share.of(Cause.WIND, g.deg(t), g.sigmaDeg(t), d.missDeg()));
+                if (g.from().isEmpty() && g.sigmaDeg(t) > WORTH_ASKING_DEG) {
+                    notRead.add(Cause.WIND);
+                }
+            });
+            if (s.letGoEarly()) {
+                shares.add(early(t, d));
+            } else if (!s.hingeLookedAt() && Math.abs(t.earlyDeg()) > WORTH_ASKING_DEG) {
+                notRead.add(Cause.EARLY_LOSS);
+            }
+        });
         double explained = shares.stream().mapToDouble(Share::deg).sum();
         double rest = d.missDeg() - explained;
         double sigma = Math.sqrt(d.sigmaDeg() * d.sigmaDeg()
@@ -106,6 +131,11 @@ public record Explanation(
                     double reading = UNEVEN_DEG * Math.sqrt(2) * s.sigmaM() / thick;
                     return Share.of(Cause.HINGE_UNEVEN, deg, Math.hypot(reading, RULE * deg), d.missDeg());
                 }));
+    }
+
+    /** It let go somewhere between early and as planned. */
+    private static Share early(Turns t, Deviation d) {
+        return Share.of(Cause.EARLY_LOSS, t.earlyDeg() / 2, Math.abs(t.earlyDeg()) / 2, d.missDeg());
     }
 
     /** Drift goes with side moment over strength and the third power of the hinge's length. */

@@ -11,6 +11,7 @@ import org.antevid.core.quantity.Require;
  * @param biasDeg turn that was foreseen, right positive; empty where control was not proven
  * @param sigmaDeg spread about it, one sigma; empty where control was not proven
  * @param yieldDeg of the bias, what the yielding hinge turns; empty in older briefings
+ * @param turns what else could turn it; empty in older briefings and where control was not proven
  * @param lengthM hinge to tip as expected; empty in older briefings
  */
 public record Foreseen(
@@ -20,8 +21,21 @@ public record Foreseen(
         Optional<Double> yieldDeg,
         Optional<Double> lengthM,
         double hingeLengthM,
-        double hingeThickM) {
+        double hingeThickM,
+        Optional<Turns> turns) {
     private static final double Z = 1.96;
+
+    /** One that foresaw nothing but whoever aims and cuts. */
+    public Foreseen(
+            double layDeg,
+            Optional<Double> biasDeg,
+            Optional<Double> sigmaDeg,
+            Optional<Double> yieldDeg,
+            Optional<Double> lengthM,
+            double hingeLengthM,
+            double hingeThickM) {
+        this(layDeg, biasDeg, sigmaDeg, yieldDeg, lengthM, hingeLengthM, hingeThickM, Optional.empty());
+    }
 
     public Foreseen {
         sigmaDeg.ifPresent(s -> Require.within(s, 0, 180, "sigmaDeg"));

@@ -11,9 +11,16 @@ import org.antevid.core.quantity.Require;
  * @param stem it happened at; empty of what belongs to none
  * @param couldBe what could have been of it
  * @param struck what was hit, as people call it; of damage alone
+ * @param featureId which thing on the site plan that is; empty of what is not on it
  * @param words 1 to 500 characters
  */
-public record Incident(Kind kind, Optional<String> stem, Harm couldBe, Optional<String> struck, String words) {
+public record Incident(
+        Kind kind,
+        Optional<String> stem,
+        Harm couldBe,
+        Optional<String> struck,
+        Optional<String> featureId,
+        String words) {
     private static final int LONGEST = 500;
     private static final int LONGEST_NAME = 80;
 
@@ -27,6 +34,7 @@ public record Incident(Kind kind, Optional<String> stem, Harm couldBe, Optional<
         words = Require.text(words, LONGEST, "words");
         struck = struck.filter(s -> kind == Kind.DAMAGE && !s.isBlank())
                 .map(s -> Require.text(s, LONGEST_NAME, "struck"));
+        featureId = struck.isEmpty() ? Optional.empty() : featureId;
         if (kind == Kind.DAMAGE && struck.isEmpty()) {
             Require.text("", LONGEST_NAME, "struck");
         }

@@ -3,6 +3,7 @@ package org.antevid.core.outcome;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
@@ -176,6 +177,22 @@ public record StumpReading(
                 shellM,
                 by,
                 photo);
+    }
+
+    /** @return whether wood, a cut past the other or a hinge cut through says that it let go before the face closed */
+    public boolean letGoEarly() {
+        return sectors.stream().anyMatch(x -> x.sector().hinge() && x.fibre().letsGoEarly())
+                || Stream.of(notch.bypassLeftM, notch.bypassRightM)
+                        .flatMap(Optional::stream)
+                        .anyMatch(m -> m > sigmaM())
+                || Stream.of(hinge.leftM, hinge.rightM)
+                        .flatMap(Optional::stream)
+                        .anyMatch(m -> m <= sigmaM());
+    }
+
+    /** @return whether somebody said what the wood of the hinge looks like */
+    public boolean hingeLookedAt() {
+        return sectors.stream().anyMatch(x -> x.sector().hinge());
     }
 
     /** @return one sigma of a thickness or length */

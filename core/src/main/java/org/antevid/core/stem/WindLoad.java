@@ -17,6 +17,7 @@ import org.antevid.core.quantity.Require;
  */
 public record WindLoad(double cd, double areaM2, double forceN, Optional<Double> forceHeightM) {
     public static final double AIR_KGM3 = 1.25;
+    private static final double STRONGEST_MS = 45;
     private static final double MOST_AREA_M2 = 25 * 120 * Math.PI / 2;
 
     /** Whether the crown carries leaves. */
@@ -80,6 +81,16 @@ public record WindLoad(double cd, double areaM2, double forceN, Optional<Double>
         }
     }
 
+    /**
+     * @param gustMs 0 and up; more than 45 counts as 45
+     * @param ofMs 1..45
+     * @return the force of one gust over that of another on the same crown
+     */
+    public static double times(double gustMs, double ofMs) {
+        Crown crown = Crown.usual(1, Leaf.LEAFED);
+        return of(Math.min(STRONGEST_MS, gustMs), crown).forceN / of(ofMs, crown).forceN;
+    }
+
     /** The same on the crown as it stands, whose area is never taken for less than was given. */
     public static WindLoad of(double gustMs, Crown c, Figure f) {
         WindLoad w = of(
@@ -101,7 +112,7 @@ public record WindLoad(double cd, double areaM2, double forceN, Optional<Double>
 
     /** @param gustMs 0..45 m/s at crown height */
     public static WindLoad of(double gustMs, Crown c) {
-        Require.within(gustMs, 0, 45, "gust_ms");
+        Require.within(gustMs, 0, STRONGEST_MS, "gust_ms");
         double cd = gustMs > c.u0Ms ? c.cd0 * Math.pow(gustMs / c.u0Ms, c.vogel) : c.cd0;
         double area = c.leaf == Leaf.LEAFED ? c.areaM2 : c.areaM2 * c.leaflessFactor;
         return new WindLoad(cd, c.areaM2, 0.5 * AIR_KGM3 * cd * area * gustMs * gustMs, Optional.empty());

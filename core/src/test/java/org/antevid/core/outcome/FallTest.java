@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import org.antevid.core.message.Message;
 import org.antevid.core.outcome.Explanation.Cause;
 import org.antevid.core.outcome.Explanation.Says;
 import org.antevid.core.outcome.Explanation.Share;
@@ -22,6 +24,18 @@ class FallTest {
                 Optional.of(23.5),
                 0.414,
                 0.050);
+    }
+
+    private static Foreseen foreseen(double layDeg, double biasDeg, double sigmaDeg, double yieldDeg, Turns turns) {
+        return new Foreseen(
+                layDeg,
+                Optional.of(biasDeg),
+                Optional.of(sigmaDeg),
+                Optional.of(yieldDeg),
+                Optional.of(23.5),
+                0.414,
+                0.050,
+                Optional.of(turns));
     }
 
     private static Fall taped(double bearingDeg, double distanceM) {
@@ -142,8 +156,9 @@ class FallTest {
             double line = 8 * random.nextDouble() - 4;
             double left = 0.02 + 0.05 * random.nextDouble();
             double right = 0.02 + 0.05 * random.nextDouble();
-            Foreseen f = foreseen(0, bias, 2 + random.nextDouble(), bias);
-            Foreseen m = foreseen(0, -bias, f.sigmaDeg().orElseThrow(), -bias);
+            double gust = 5 * random.nextDouble();
+            Foreseen f = foreseen(0, bias, 2 + random.nextDouble(), bias, new Turns(10, gust, bias));
+            Foreseen m = foreseen(0, -bias, f.sigmaDeg().orElseThrow(), -bias, new Turns(10, gust, -bias));
             StumpReading s =
                     StumpReading.ofHinge(Optional.of(left), Optional.of(right), Optional.of(0.4), Optional.of(line));
             StumpReading sm =
@@ -154,8 +169,11 @@ class FallTest {
             assertThat(dm.acrossM()).isCloseTo(-d.acrossM(), within(1e-9));
             assertThat(dm.times().orElseThrow()).isCloseTo(d.times().orElseThrow(), within(1e-9));
             assertThat(dm.withinFan()).isEqualTo(d.withinFan());
-            Explanation e = Explanation.of(f, d, s);
-            Explanation em = Explanation.of(m, dm, sm);
+            Optional<WindFrom> from = Optional.of(random.nextBoolean() ? WindFrom.LEFT : WindFrom.RIGHT);
+            Optional<WindFrom> fromM =
+                    Optional.of(from.orElseThrow() == WindFrom.LEFT ? WindFrom.RIGHT : WindFrom.LEFT);
+            Explanation e = Explanation.of(f, d, s, Optional.of(new GustAtFall(9, from)));
+            Explanation em = Explanation.of(m, dm, sm, Optional.of(new GustAtFall(9, fromM)));
             for (int k = 0; k < e.shares().size(); k++) {
                 assertThat(em.shares().get(k).deg())
                         .isCloseTo(-e.shares().get(k).deg(), within(1e-9));
@@ -164,5 +182,72 @@ class FallTest {
             }
             assertThat(em.rest().deg()).isCloseTo(-e.rest().deg(), within(1e-9));
         }
+    }
+
+    private static final Turns TURNS = new Turns(10, 4, -6);
+
+    private static Foreseen turning() {
+        return foreseen(58, 0, 2.7, 0, TURNS);
+    }
+
+    private static Optional<GustAtFall> gust(double ms, WindFrom from) {
+        return Optional.of(new GustAtFall(ms, Optional.of(from)));
+    }
+
+    /** 4 degrees in 10 m/s; in 6.8 the force is 0.68^1.5 = 0.561 of it, and nine tenths of that is across. */
+    @Test
+    void aGustFromTheLeftMayExplainAFallToTheRight() {
+        Deviation right = Deviation.of(turning(), taped(66, 23.9));
+        Share s = share(Explanation.of(turning(), right, StumpReading.NONE, gust(6.8, WindFrom.LEFT)), Cause.WIND);
+        assertThat(s.deg()).isCloseTo(4 * 0.5608 * 0.9, within(1e-2));
+        assertThat(s.says()).isEqualTo(Says.AGREES);
+        Share other = share(Explanation.of(turning(), right, StumpReading.NONE, gust(6.8, WindFrom.RIGHT)), Cause.WIND);
+        assertThat(other.deg()).isEqualTo(-s.deg());
+        assertThat(other.says()).isEqualTo(Says.OTHER_WAY);
+    }
+
+    @Test
+    void aGustNobodySaidTheSideOfMayHaveTurnedItEitherWayAndIsAskedFor() {
+        Deviation right = Deviation.of(turning(), taped(66, 23.9));
+        Explanation e =
+                Explanation.of(turning(), right, StumpReading.NONE, Optional.of(new GustAtFall(6.8, Optional.empty())));
+        Share s = share(e, Cause.WIND);
+        assertThat(s.deg()).isZero();
+        assertThat(s.sigmaDeg()).isGreaterThan(1);
+        assertThat(e.notRead()).contains(Message.of(Cause.WIND));
+        assertThat(e.rest().deg()).isEqualTo(right.missDeg());
+    }
+
+    @Test
+    void aGustThatGrowsNeverTurnsLess() {
+        double before = 0;
+        for (double ms = 0; ms <= 60; ms += 0.5) {
+            double deg = new GustAtFall(ms, Optional.of(WindFrom.LEFT)).deg(TURNS);
+            assertThat(deg).isGreaterThanOrEqualTo(before);
+            before = deg;
+        }
+    }
+
+    /** It let go somewhere between 10 degrees and as planned: half of the 6 degrees, give or take the other half. */
+    @Test
+    void whatLetGoEarlyMayExplainAFallToTheSideItHungTo() {
+        StumpReading torn = StumpReading.NONE.looking(
+                List.of(new SectorFound(SectorFound.Sector.HINGE_MIDDLE, SectorFound.Fibre.SHORT)), Optional.empty());
+        Deviation left = Deviation.of(turning(), taped(50, 23.9));
+        Share s = share(Explanation.of(turning(), left, torn), Cause.EARLY_LOSS);
+        assertThat(s.deg()).isEqualTo(-3);
+        assertThat(s.sigmaDeg()).isEqualTo(3);
+        StumpReading held = StumpReading.NONE.looking(
+                List.of(new SectorFound(SectorFound.Sector.HINGE_MIDDLE, SectorFound.Fibre.LONG)), Optional.empty());
+        Explanation asked = Explanation.of(turning(), left, StumpReading.NONE);
+        assertThat(asked.notRead()).contains(Message.of(Cause.EARLY_LOSS));
+        assertThat(Explanation.of(turning(), left, held).shares()).noneMatch(x -> x.cause() == Cause.EARLY_LOSS);
+        assertThat(Explanation.of(turning(), left, held).notRead()).doesNotContain(Message.of(Cause.EARLY_LOSS));
+    }
+
+    @Test
+    void aHingeCutThroughAtOneEndLetGoEarlyWhateverTheFibresLookLike() {
+        assertThat(hinge(0.001, 0.05).letGoEarly()).isTrue();
+        assertThat(hinge(0.03, 0.05).letGoEarly()).isFalse();
     }
 }

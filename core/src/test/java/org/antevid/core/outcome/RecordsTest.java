@@ -87,13 +87,29 @@ class RecordsTest {
 
     @Test
     void damageSaysWhatWasHitANearMissDoesNot() {
-        assertThatThrownBy(() ->
-                        new Incident(Incident.Kind.DAMAGE, Optional.empty(), Harm.FIRST_AID, Optional.of(" "), "gone"))
+        assertThatThrownBy(() -> new Incident(
+                        Incident.Kind.DAMAGE,
+                        Optional.empty(),
+                        Harm.FIRST_AID,
+                        Optional.of(" "),
+                        Optional.empty(),
+                        "gone"))
                 .isInstanceOf(RefusedInput.class);
-        assertThatThrownBy(() ->
-                        new Incident(Incident.Kind.NEAR_MISS, Optional.empty(), Harm.DEADLY, Optional.empty(), "  "))
+        assertThatThrownBy(() -> new Incident(
+                        Incident.Kind.NEAR_MISS,
+                        Optional.empty(),
+                        Harm.DEADLY,
+                        Optional.empty(),
+                        Optional.empty(),
+                        "  "))
                 .isInstanceOf(RefusedInput.class);
-        assertThat(new Incident(Incident.Kind.NEAR_MISS, Optional.empty(), Harm.DEADLY, Optional.of("gate"), "close")
+        assertThat(new Incident(
+                                Incident.Kind.NEAR_MISS,
+                                Optional.empty(),
+                                Harm.DEADLY,
+                                Optional.of("gate"),
+                                Optional.of("f1"),
+                                "close")
                         .struck())
                 .isEmpty();
     }

@@ -28,5 +28,9 @@ public class IncidentEntity extends SaidByEntity {
     @Nullable
     public String struck;
 
+    /** Of what was struck, where it is on the site plan; kept though the thing is taken off it. */
+    @Nullable
+    public String featureId;
+
     public String words;
 }

@@ -51,6 +51,7 @@ public class RecordController {
             Harm couldBe,
             int level,
             Optional<String> struck,
+            Optional<String> featureId,
             String words,
             Instant at) {}
 
@@ -113,23 +114,30 @@ public class RecordController {
      */
     record RecordChoices(
             List<String> stems,
-            List<String> things,
+            List<ThingChoice> things,
             List<RecordChoice> kinds,
             List<RecordChoice> harms,
             List<RecordChoice> parts,
             List<RecordChoice> scales) {}
 
+    /** A thing on the site plan that may have been struck. */
+    record ThingChoice(String featureId, String name) {}
+
     record RecordsView(List<IncidentView> incidents, List<WeightView> weights, RecordChoices choices) {}
 
-    /** @param struck needed of damage: what was hit */
+    /**
+     * @param struck needed of damage: what was hit
+     * @param featureId which thing on the site plan that is
+     */
     record IncidentRequest(
             @NotNull Incident.Kind kind,
             @Size(max = 40) @Nullable String stem,
             @NotNull Harm couldBe,
             @Size(max = 80) @Nullable String struck,
+            @Size(max = 60) @Nullable String featureId,
             @NotNull @Size(max = 500) String words) {
         private Incident incident() {
-            return new Incident(kind, named(stem), couldBe, named(struck), words);
+            return new Incident(kind, named(stem), couldBe, named(struck), named(featureId), words);
         }
 
         private static Optional<String> named(@Nullable String s) {
@@ -184,6 +192,7 @@ public class RecordController {
                                 t.incident().couldBe(),
                                 t.incident().couldBe().level(),
                                 t.incident().struck(),
+                                t.incident().featureId(),
                                 t.incident().words(),
                                 t.at()))
                         .toList(),
@@ -191,9 +200,8 @@ public class RecordController {
                 new RecordChoices(
                         stems.known(job).stream().map(s -> s.reading().label()).toList(),
                         places.site(job).features().stream()
-                                .map(f -> f.name())
-                                .filter(n -> !n.isBlank())
-                                .distinct()
+                                .filter(f -> !f.name().isBlank())
+                                .map(f -> new ThingChoice(f.id(), f.name()))
                                 .toList(),
                         RecordChoice.of(Incident.Kind.values()),
                         RecordChoice.of(Harm.values()),

@@ -14,6 +14,7 @@ import org.antevid.core.outcome.Control;
 import org.antevid.core.outcome.Landing;
 import org.antevid.core.outcome.MeasuredBy;
 import org.antevid.core.outcome.StumpReading;
+import org.antevid.core.outcome.WindFrom;
 import org.hibernate.envers.Audited;
 import org.jspecify.annotations.Nullable;
 
@@ -60,6 +61,11 @@ public class OutcomeEntity {
     @Nullable
     public Double peakPullN;
 
+    /** Where the gust came from; empty where nobody said it. */
+    @Nullable
+    @Enumerated(EnumType.STRING)
+    public WindFrom windFrom;
+
     public String surprise;
     public int briefingNumber;
     /** Why it corrects the one before it. */
@@ -92,6 +98,7 @@ public class OutcomeEntity {
         }
         photoId = photoId == null ? before.photoId : photoId;
         peakPullN = peakPullN == null ? before.peakPullN : peakPullN;
+        windFrom = windFrom == null ? before.windFrom : windFrom;
     }
 
     public boolean same(OutcomeEntity o) {
@@ -104,6 +111,7 @@ public class OutcomeEntity {
                 && landing().equals(o.landing())
                 && Objects.equals(photoId, o.photoId)
                 && Objects.equals(peakPullN, o.peakPullN)
+                && windFrom == o.windFrom
                 && surprise.equals(o.surprise)
                 && reason.equals(o.reason);
     }

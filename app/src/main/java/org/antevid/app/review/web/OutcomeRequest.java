@@ -14,6 +14,7 @@ import org.antevid.core.outcome.SectorFound;
 import org.antevid.core.outcome.StrapFound;
 import org.antevid.core.outcome.StumpPicture;
 import org.antevid.core.outcome.StumpReading;
+import org.antevid.core.outcome.WindFrom;
 import org.antevid.core.stem.PictureSpot;
 import org.jspecify.annotations.Nullable;
 
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param picture of the stump, its hinge touched; it goes before what is entered of both ends, the length and the notch
  *     line
  * @param peakPullN newton
+ * @param windFrom where the gust came from as it fell
  * @param photoId of the stump, as it was added to the stem
  */
 record OutcomeRequest(
@@ -38,6 +40,7 @@ record OutcomeRequest(
         @Nullable @Valid PictureRequest picture,
         @Nullable @Valid LandingRequest landing,
         @Nullable Double peakPullN,
+        @Nullable WindFrom windFrom,
         @Nullable @Size(max = 60) String photoId,
         @Size(max = 500) String surprise,
         Boolean sure,
@@ -119,6 +122,7 @@ record OutcomeRequest(
                         ? Landing.NONE
                         : new Landing(or(landing.firstTouchM), or(landing.bounceM), or(landing.rolledM)),
                 or(peakPullN),
+                or(windFrom),
                 Optional.ofNullable(photoId),
                 surprise);
     }

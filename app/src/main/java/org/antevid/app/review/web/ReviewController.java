@@ -8,6 +8,7 @@ import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.Again;
 import org.antevid.app.reader.Speech;
+import org.antevid.app.records.Incidents;
 import org.antevid.app.review.Reviews;
 import org.antevid.app.review.SignOffs;
 import org.antevid.core.lay.Means;
@@ -23,6 +24,7 @@ import org.antevid.core.outcome.MeasuredBy;
 import org.antevid.core.outcome.SectorFound;
 import org.antevid.core.outcome.StrapFound;
 import org.antevid.core.outcome.StumpPicture;
+import org.antevid.core.outcome.WindFrom;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.Species;
@@ -46,6 +48,7 @@ public class ReviewController {
      * @param told the felled stems whose fall the caller may tell
      * @param stumps of those, as they were briefed
      * @param looks what a stump may look like
+     * @param struck what was struck of what is on the site plan
      * @param by how a tip may be measured
      * @param controls what may become of a fall
      */
@@ -54,6 +57,7 @@ public class ReviewController {
             List<String> told,
             List<Reviews.StumpToRead> stumps,
             LooksChoices looks,
+            List<StruckThing> struck,
             List<ByChoice> by,
             List<ControlChoice> controls,
             List<LearnFrom> learnFrom,
@@ -94,9 +98,13 @@ public class ReviewController {
 
     record SignedView(String by, Instant at, List<Message> missing, boolean holds) {}
 
-    /** What a stump may look like. */
+    /** What a stump may look like, and where the gust may have come from. */
     record LooksChoices(
-            List<SectorChoice> sectors, List<FibreChoice> fibres, List<StrapChoice> straps, List<DipChoice> dips) {
+            List<SectorChoice> sectors,
+            List<FibreChoice> fibres,
+            List<StrapChoice> straps,
+            List<DipChoice> dips,
+            List<WindChoice> winds) {
         private static LooksChoices all() {
             return new LooksChoices(
                     Stream.of(SectorFound.Sector.values())
@@ -110,6 +118,9 @@ public class ReviewController {
                             .toList(),
                     Stream.of(DipSide.values())
                             .map(d -> new DipChoice(d, said(d)))
+                            .toList(),
+                    Stream.of(WindFrom.values())
+                            .map(w -> new WindChoice(w, said(w)))
                             .toList());
         }
     }
@@ -122,14 +133,21 @@ public class ReviewController {
 
     record DipChoice(DipSide dip, String words) {}
 
+    record WindChoice(WindFrom from, String words) {}
+
+    /** A thing on the site plan that was struck. */
+    record StruckThing(String featureId, String name) {}
+
     record ByChoice(MeasuredBy by, String words) {}
 
     record ControlChoice(Control control, String words) {}
 
     private final Reviews reviews;
     private final SignOffs signOffs;
+    private final Incidents incidents;
 
-    ReviewController(Reviews reviews, SignOffs signOffs) {
+    ReviewController(Reviews reviews, SignOffs signOffs, Incidents incidents) {
+        this.incidents = incidents;
         this.reviews = reviews;
         this.signOffs = signOffs;
     }
@@ -144,6 +162,7 @@ public class ReviewController {
                 reviews.told(job, me),
                 reviews.stumps(job, me),
                 LooksChoices.all(),
+                struck(job),
                 Stream.of(MeasuredBy.values())
                         .map(b -> new ByChoice(b, said(b)))
                         .toList(),
@@ -155,6 +174,13 @@ public class ReviewController {
                                 reviews.workOf(job, o.outcome().stem()).map(w -> learnFrom(o.outcome(), w)).stream())
                         .toList(),
                 standing(signOffs.of(job, me)));
+    }
+
+    private List<StruckThing> struck(String job) {
+        return incidents.of(job).stream()
+                .map(Incidents.Told::incident)
+                .flatMap(i -> i.featureId().flatMap(id -> i.struck().map(name -> new StruckThing(id, name))).stream())
+                .toList();
     }
 
     private static String said(Enum<?> value) {
