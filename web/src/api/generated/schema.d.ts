@@ -4739,16 +4739,9 @@ export interface components {
             /** @description why the plan asks for it */
             because?: string;
             key: string;
-            /**
-             * Format: int32
-             * @description how many of the house's own steps; 0 where the minutes are judgement
-             */
-            learnedFrom: number;
-            /** Format: int32 */
-            minutes: number;
             notWanted?: components["schemas"]["StepNotWanted"];
-            spread?: components["schemas"]["CrewStepSpread"];
             stem?: string;
+            takes: components["schemas"]["StepTakes"];
             /** @description the step as it will be called */
             title: string;
             /** @description is proposed for it */
@@ -9832,6 +9825,7 @@ export interface components {
             /** @description why the plan asks for it; empty where it does not: somebody added it */
             because?: string;
             step: string;
+            takes: components["schemas"]["StepTakes"];
         };
         StepDoneRequest: {
             id?: string;
@@ -9922,6 +9916,26 @@ export interface components {
             title: string;
             /** Format: int32 */
             turn: number;
+        };
+        StepTakes: {
+            /**
+             * Format: int32
+             * @description the minutes they would make of it, where that is less and they are enough: a person takes it or not
+             */
+            faster?: number;
+            /**
+             * Format: int32
+             * @description how many of them there are
+             */
+            from: number;
+            /**
+             * Format: int32
+             * @description the minutes without what the house's own steps took
+             */
+            judged: number;
+            /** Format: int32 */
+            minutes: number;
+            spread?: components["schemas"]["CrewStepSpread"];
         };
         StepView: {
             done: boolean;

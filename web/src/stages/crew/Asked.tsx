@@ -73,15 +73,18 @@ export function Asked({ job, leader }: { job: string; leader: boolean }) {
   );
 }
 
-const takes = (a: Step) =>
-  a.spread
-    ? msg('learned', {
-        minutes: a.minutes,
-        leastMin: a.spread.leastMin,
-        mostMin: a.spread.mostMin,
-        count: a.learnedFrom,
-      })
-    : msg('usually', { minutes: a.minutes });
+/** How long such a step takes, and what that rests on. */
+export const takes = ({ takes: u }: { takes: Schemas['StepTakes'] }) =>
+  u.from === 0
+    ? msg('usually', { minutes: u.minutes })
+    : msg('learned', {
+        minutes: u.minutes,
+        judged: u.judged,
+        slower: u.minutes > u.judged ? 'yes' : 'no',
+        least: u.spread?.leastMin ?? 'none',
+        most: u.spread?.mostMin ?? 'none',
+        count: u.from,
+      });
 
 const What = ({ a }: { a: Step }) => (
   <div>

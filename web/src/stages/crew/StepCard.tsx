@@ -7,6 +7,7 @@ import { Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 import layout from '../../ui/layout.module.css';
 import { length } from '../../units/length';
+import { takes } from './Asked';
 import { ofWork } from './clock';
 import css from './crew.module.css';
 import { msg } from './words';
@@ -233,6 +234,7 @@ export function StepCard({
                       <Stepper label={msg('atBest')} unit="min" value={least} onChange={setLeast} step={5} digits={0} />
                       <Stepper label={msg('atWorst')} unit="min" value={most} onChange={setMost} step={5} digits={0} />
                     </div>
+                    {why && <Usual takes={why.takes} take={(minutes) => setEnd((start ?? step.startMin) + minutes)} />}
                     <Button type="text" disabled={start === null || end === null} onClick={() => void save({})}>
                       {msg('saveTimes')}
                     </Button>
@@ -244,5 +246,24 @@ export function StepCard({
         </>
       )}
     </section>
+  );
+}
+
+/** How long such a step usually takes; what went faster here is taken by a tap, and given back the same way. */
+function Usual({ takes: usual, take }: { takes: Schemas['StepTakes']; take: (minutes: number) => void }) {
+  return (
+    <>
+      <p className="s">{takes({ takes: usual })}</p>
+      {usual.faster !== undefined && (
+        <div className={layout.wraps}>
+          <Button onClick={() => usual.faster && take(usual.faster)}>
+            {msg('takeFaster', { minutes: usual.faster, count: usual.from })}
+          </Button>
+          <Button type="text" onClick={() => take(usual.minutes)}>
+            {msg('takeUsual', { minutes: usual.minutes })}
+          </Button>
+        </div>
+      )}
+    </>
   );
 }

@@ -33,7 +33,7 @@ public class PastMinutes {
         }
 
         public UsualMinutes of(Step.Kind kind, Optional<Work> work) {
-            return UsualMinutes.of(kind, work, took.getOrDefault(new What(kind, work.map(Work::kind)), List.of()));
+            return UsualMinutes.of(work, took.getOrDefault(new What(kind, work.map(Work::kind)), List.of()));
         }
     }
 

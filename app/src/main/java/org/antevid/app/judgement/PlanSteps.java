@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.antevid.app.crew.Crews;
 import org.antevid.app.crew.NotWanted;
@@ -79,11 +78,22 @@ public class PlanSteps {
                 .toList();
     }
 
-    /** @return why each step of the job is there, by its id; one that somebody added has no reason of the plan's */
+    /**
+     * A step of the job.
+     *
+     * @param because why the plan asks for it; empty of one that somebody added
+     * @param takes how long such a step takes by the house's own steps, else by judgement
+     */
+    public record Reason(String stepId, Optional<Message> because, UsualMinutes takes) {}
+
+    /** @return why each step of the job is there and how long it usually takes */
     @Transactional(readOnly = true)
-    public Map<String, Optional<Message>> reasons(String jobId) {
+    public List<Reason> reasons(String jobId) {
         Situation s = judgement.situation(jobId);
-        return s.steps().stream().collect(Collectors.toMap(Step::id, st -> StepReason.of(s, StepKey.of(st))));
+        PastMinutes.Book past = pastMinutes.read();
+        return s.steps().stream()
+                .map(st -> new Reason(st.id(), StepReason.of(s, StepKey.of(st)), past.of(st.kind(), st.work())))
+                .toList();
     }
 
     /**

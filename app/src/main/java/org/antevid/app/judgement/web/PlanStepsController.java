@@ -16,6 +16,7 @@ import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
 import org.antevid.core.judge.Phrase;
 import org.antevid.core.judge.crew.ProposedStep;
+import org.antevid.core.judge.crew.UsualMinutes;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
@@ -47,8 +48,6 @@ public class PlanStepsController {
      * @param title the step as it will be called
      * @param because why the plan asks for it
      * @param who is proposed for it
-     * @param spread the shortest and the longest of the house's own steps; empty where the minutes are judgement
-     * @param learnedFrom how many of the house's own steps; 0 where the minutes are judgement
      */
     record AskedStep(
             String key,
@@ -56,13 +55,23 @@ public class PlanStepsController {
             String title,
             Optional<String> because,
             List<String> who,
-            int minutes,
-            Optional<Step.Spread> spread,
-            int learnedFrom,
+            StepTakes takes,
             Optional<StepNotWanted> notWanted) {}
 
+    /**
+     * @param judged the minutes without what the house's own steps took
+     * @param spread the shortest and the longest of those; empty of fewer than three
+     * @param from how many of them there are
+     * @param faster the minutes they would make of it, where that is less and they are enough: a person takes it or not
+     */
+    record StepTakes(int minutes, int judged, Optional<Step.Spread> spread, int from, Optional<Integer> faster) {
+        private static StepTakes of(UsualMinutes u) {
+            return new StepTakes(u.likelyMin(), u.judgedMin(), u.spread(), u.from(), u.fasterMin());
+        }
+    }
+
     /** @param because why the plan asks for it; empty where it does not: somebody added it */
-    record StepBecause(String step, Optional<String> because) {}
+    record StepBecause(String step, Optional<String> because, StepTakes takes) {}
 
     record AskedSteps(List<AskedStep> asked, List<StepBecause> there) {}
 
@@ -96,13 +105,12 @@ public class PlanStepsController {
                                 a.step().posts().stream()
                                         .map(p -> names.getOrDefault(p.personId(), "?"))
                                         .toList(),
-                                a.takes().likelyMin(),
-                                a.takes().spread(),
-                                a.takes().from(),
+                                StepTakes.of(a.takes()),
                                 a.notWanted().map(n -> new StepNotWanted(n.words(), n.who()))))
                         .toList(),
-                steps.reasons(job).entrySet().stream()
-                        .map(e -> new StepBecause(e.getKey(), e.getValue().map(Speech.words()::say)))
+                steps.reasons(job).stream()
+                        .map(r -> new StepBecause(
+                                r.stepId(), r.because().map(Speech.words()::say), StepTakes.of(r.takes())))
                         .toList());
     }
 

@@ -174,8 +174,8 @@ class LayStepsTest {
                     .map(i -> laid("S" + i, 8 * i, Samples.toward(0, Samples.WINCH), site))
                     .toList();
             Situation s = day(site, stems, now.toArray(Step[]::new));
-            List<PlacedSteps.Placed> all =
-                    PlacedSteps.of(now, LaySteps.of(s), p -> new UsualMinutes(10, Optional.empty(), 0));
+            List<PlacedSteps.Placed> all = PlacedSteps.of(
+                    now, LaySteps.of(s), p -> new UsualMinutes(10, 10, Optional.empty(), 0, Optional.empty()));
             assertThat(all).hasSize(3 + 1 + 3 * 3);
             for (int i = 1; i < all.size(); i++) {
                 assertThat(all.get(i).startMin())
