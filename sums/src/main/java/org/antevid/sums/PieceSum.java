@@ -60,6 +60,7 @@ final class PieceSum {
                 .or(() -> Arrays.stream(Species.values())
                         .filter(s -> s != Species.UNKNOWN && s.genus().equals(genus))
                         .findFirst()
+                        .map(Species::wood)
                         .map(PieceMass.Density::of));
         Optional<PieceMass.Density> measured =
                 in.opt("density").map(d -> PieceMass.Density.measured(d, in.num("density_u_rel")));

@@ -38,6 +38,8 @@ final class BindDrill {
     private static final double LEAST_FROM_REST_M = 0.5;
     private static final double FARTHEST_M = 3;
     private static final double STEP_M = 0.2;
+    /** The level at which it is asked where to stand. */
+    private static final int STANDS = 4;
 
     /** What the part towards the tip does, as somebody beside it would say. */
     enum Part implements Code {
@@ -58,14 +60,7 @@ final class BindDrill {
         }
     }
 
-    /** Where somebody may stand. */
-    enum Stand implements Code {
-        UPHILL,
-        DOWNHILL,
-        IN_LINE
-    }
-
-    private record Log(double lengthM, double buttM, double tipM, List<Double> restsM, double cutM, double slopeDeg) {
+    private record Log(double lengthM, double buttM, double tipM, List<Double> restsM, double cutM) {
         Optional<BindCut> judged() {
             return judged(List.of(cutM)).map(all -> all.get(0));
         }
@@ -85,8 +80,8 @@ final class BindDrill {
                     List.of(),
                     Optional.of(REST_HIGH_M),
                     LyingStem.U_GAP_M,
-                    slopeDeg,
-                    slopeDeg > 0 ? Optional.of(LyingStem.Flank.LEFT) : Optional.empty(),
+                    0,
+                    Optional.empty(),
                     Optional.empty());
             try {
                 return Optional.of(Bind.of(stem, cutsM).cuts());
@@ -98,7 +93,7 @@ final class BindDrill {
         Log restMoved(int i, double byM) {
             List<Double> moved = new ArrayList<>(restsM);
             moved.set(i, Math.max(0, Math.min(lengthM, moved.get(i) + byM)));
-            return new Log(lengthM, buttM, tipM, moved, cutM, slopeDeg);
+            return new Log(lengthM, buttM, tipM, moved, cutM);
         }
 
         /** As it may be in truth, given how well it is seen. */
@@ -123,6 +118,9 @@ final class BindDrill {
     }
 
     static Optional<Exercise> made(Random r, int level) {
+        if (level == STANDS) {
+            return StandDrill.made(r, level);
+        }
         double length = tenth(6 + 5 * r.nextDouble());
         double butt = 0.25 + 0.25 * r.nextDouble();
         List<Double> rests = new ArrayList<>(
@@ -135,16 +133,14 @@ final class BindDrill {
                 butt,
                 butt * (0.5 + 0.2 * r.nextDouble()),
                 List.copyOf(rests),
-                tenth(length * (0.15 + 0.7 * r.nextDouble())),
-                level == 4 ? 8 + 10 * r.nextDouble() : 0);
+                tenth(length * (0.15 + 0.7 * r.nextDouble())));
         if (rests.stream().anyMatch(x -> Math.abs(x - log.cutM) < LEAST_FROM_REST_M)) {
             return Optional.empty();
         }
         return switch (level) {
             case 1 -> squeezed(log);
             case 2 -> firstCut(log);
-            case 3 -> tipPart(log);
-            default -> stand(log);
+            default -> tipPart(log);
         };
     }
 
@@ -227,25 +223,6 @@ final class BindDrill {
         });
     }
 
-    private static Optional<Exercise> stand(Log log) {
-        Function<BindCut, Optional<Boolean>> uphill =
-                c -> Optional.of(c.stand().contains(BindCut.Stand.UPHILL_SIDE)).filter(x -> x);
-        return sure(log, uphill)
-                .map(x -> exercise(
-                        log,
-                        4,
-                        DrillWords.ASK_STAND,
-                        List.of(
-                                Choice.of(Arg.term(Stand.UPHILL), true),
-                                Choice.of(Arg.term(Stand.DOWNHILL), false)
-                                        .deadly(Optional.of(Message.of(DrillWords.ROLLS_ONTO_YOU))),
-                                Choice.of(Arg.term(Stand.IN_LINE), false)
-                                        .deadly(Optional.of(Message.of(DrillWords.IN_LINE))),
-                                Choice.notKnown()),
-                        DrillWords.RULE_UPHILL,
-                        uphill));
-    }
-
     private static <T> Exercise exercise(
             Log log,
             int level,
@@ -310,8 +287,7 @@ final class BindDrill {
                         Arg.several(log.restsM.stream()
                                 .map(x -> Arg.of(Dimension.LENGTH, x))
                                 .toList()))
-                .with("cut", Arg.of(Dimension.LENGTH, log.cutM))
-                .with("slope", Optional.of(log.slopeDeg).filter(s -> s > 0).map(s -> Arg.of(Dimension.SECTOR, s)));
+                .with("cut", Arg.of(Dimension.LENGTH, log.cutM));
     }
 
     private static Picture picture(Log log, BindCut cut) {

@@ -62,9 +62,13 @@ public record PieceMass(
         public static final Density UNKNOWN_BROADLEAF = new Density(700, 950, 1200);
         public static final Density UNKNOWN_CONIFER = new Density(600, 850, 1050);
 
-        public static Density of(Species s) {
-            GreenWood w = s.wood();
+        public static Density of(GreenWood w) {
             return new Density(w.densityLowKgm3(), w.densityKgm3(), w.densityHighKgm3());
+        }
+
+        /** @return the same of wood that was weighed before; what is heavier lowers no low end, where weight helps */
+        Density weighed(double factor) {
+            return new Density(low * Math.min(1, factor), typical * factor, high * factor);
         }
 
         public static Density measured(double typical, double uRel) {

@@ -15,6 +15,7 @@ import org.antevid.core.quantity.Require;
  * (1 - z/H)^p from the diameter at 1.3 m, crown as a share of the stem's mass. Butt flare is left out, which is
  * slightly low and within the sigma. Use {@link #massHighKg()} for moments and lines.
  *
+ * @param massLowKg the light end, where weight helps
  * @param cgM height of the common centre of gravity above the cut, m
  * @param inertiaKgm2 about the cut
  * @param k2s2 m g h / I, the rate of fall, 1/s2
@@ -31,6 +32,7 @@ public record StemMass(
         double crownKg,
         double crownCgM,
         double massKg,
+        double massLowKg,
         double cgM,
         double inertiaKgm2,
         double k2s2,
@@ -314,6 +316,7 @@ public record StemMass(
                 crownKg,
                 crownCg,
                 mass,
+                mass * Math.max(0, 1 - Estimate.Z95 * sigmaRel),
                 cg,
                 inertia,
                 mass * G * cg / inertia,
@@ -328,9 +331,24 @@ public record StemMass(
         return 1 + FLARE_PER_M * Math.max(0, Diameter.BREAST_M - cutHeightM);
     }
 
-    /** @return the light end, where weight helps */
-    public double massLowKg() {
-        return massKg * Math.max(0, 1 - Estimate.Z95 * sigmaRel);
+    /** @return the same, no heavier at its light end than this: what helps is not made better by earlier weights */
+    StemMass lowNoMoreThan(double kg) {
+        return new StemMass(
+                stemVolumeM3,
+                formFactor,
+                stemKg,
+                stemCgM,
+                crownKg,
+                crownCgM,
+                massKg,
+                Math.min(massLowKg, kg),
+                cgM,
+                inertiaKgm2,
+                k2s2,
+                percussionM,
+                sigmaRel,
+                dCutM,
+                dButtM);
     }
 
     public double massHighKg() {

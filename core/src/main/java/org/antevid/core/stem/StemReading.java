@@ -338,6 +338,11 @@ public record StemReading(
         return more.ownWood.orElse(species.wood());
     }
 
+    /** @return of its logs, with what earlier ones weighed */
+    public PieceMass.Density density() {
+        return PieceMass.Density.of(greenWood()).weighed(more.weighed.stemFactor());
+    }
+
     /** @return whether a lay of it can be reckoned: it is measured, and it stands on its foot */
     public boolean canBeLaid() {
         return notKnown().isEmpty() && notFelled().isEmpty();
@@ -354,19 +359,23 @@ public record StemReading(
     }
 
     public Optional<StemMass> mass(double cutHeightM) {
-        return tree(cutHeightM).map(StemMass::of);
+        Optional<StemMass> mass = tree(cutHeightM, more.weighed).map(StemMass::of);
+        return more.weighed.heavier()
+                ? mass.flatMap(m -> tree(cutHeightM, WeighedBefore.NOTHING)
+                        .map(t -> m.lowNoMoreThan(StemMass.of(t).massLowKg())))
+                : mass;
     }
 
     /** @return mass of the bare log from here to there above ground; empty while diameter or height is not known */
     public Optional<Double> logKg(double fromM, double toM) {
-        return tree(StemMass.USUAL_CUT_M).map(t -> t.logKg(fromM, toM));
+        return tree(StemMass.USUAL_CUT_M, more.weighed).map(t -> t.logKg(fromM, toM));
     }
 
-    private Optional<StemMass.Tree> tree(double cutHeightM) {
+    private Optional<StemMass.Tree> tree(double cutHeightM, WeighedBefore weighed) {
         return dbh.flatMap(d -> height.map(h -> StemMass.Tree.whole(greenWood(), d, h, cutHeightM, shape, crown)
                 .from(more.crownBaseM.filter(b -> b < h.value()))
                 .of(wood.dryness())
-                .times(more.weighed.stemFactor(), more.weighed.crownFactor())));
+                .times(weighed.stemFactor(), weighed.crownFactor())));
     }
 
     /** @return whether nothing of a crown holds it on a slope: a snag or a stub rolls */

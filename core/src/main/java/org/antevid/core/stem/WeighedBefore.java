@@ -22,6 +22,11 @@ public record WeighedBefore(Optional<MassRecord.Learned> stem, Optional<MassReco
         return factor(crown);
     }
 
+    /** @return whether they make any part heavier than it is reckoned */
+    boolean heavier() {
+        return stemFactor() > 1 || crownFactor() > 1;
+    }
+
     private static double factor(Optional<MassRecord.Learned> l) {
         return l.filter(MassRecord.Learned::used)
                 .map(MassRecord.Learned::factor)

@@ -51,7 +51,7 @@ class MeansTest {
         // 1500 kg, 0.8 m back, hinge 0.1 m in front, centre of gravity 8.5 m, rope 12 m up, anchor 35 m out:
         // xa = 0.1 + 0.8 * 12/8.5 = 1.2294; a = atan(12/36.2294) = 18.326 deg; arm = 12 cos a - xa sin a = 11.0048 m;
         // M = 1500 * 9.81 * 0.9 = 13 243.5 N m; T = 1.5 M / arm = 1805.1 N
-        StemMass mass = new StemMass(1, 0.4, 1500, 8.5, 0, 0, 1500, 8.5, 150000, 0.8, 12, 0.2, 0.4, 0.44);
+        StemMass mass = new StemMass(1, 0.4, 1500, 8.5, 0, 0, 1500, 1000, 8.5, 150000, 0.8, 12, 0.2, 0.4, 0.44);
         assertThat(line(Means.Kind.MACHINE_LINE, 12, 35, 5000)
                         .neededN(13243.5, mass, 0.8, 0.1)
                         .orElseThrow())

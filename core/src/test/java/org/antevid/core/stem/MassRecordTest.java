@@ -132,4 +132,18 @@ class MassRecordTest {
     void whatNoScaleReadsIsRefused() {
         assertThatThrownBy(() -> of(List.of(20.0), Optional.empty())).isInstanceOf(RefusedInput.class);
     }
+
+    /** What lifts gets heavier, what holds down or helps over gets no better. */
+    @Test
+    void heavierWoodRaisesWhatIsLiftedAndNotWhatHelps() {
+        WeighedBefore heavy = new WeighedBefore(Optional.of(of(List.of(1.6, 1.5), Optional.empty())), Optional.empty());
+        StemMass was = alder(WeighedBefore.NOTHING).mass(0.3).orElseThrow();
+        StemMass is = alder(heavy).mass(0.3).orElseThrow();
+        assertThat(is.massHighKg()).isGreaterThan(was.massHighKg());
+        assertThat(is.massLowKg()).isEqualTo(was.massLowKg());
+        PieceMass.Density piece = alder(heavy).density();
+        PieceMass.Density before = alder(WeighedBefore.NOTHING).density();
+        assertThat(piece.high()).isGreaterThan(before.high());
+        assertThat(piece.low()).isEqualTo(before.low());
+    }
 }

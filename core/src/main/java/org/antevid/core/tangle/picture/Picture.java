@@ -391,7 +391,7 @@ public record Picture(
                     pose.lengthM(),
                     m.buttDM().orElseThrow(),
                     Math.min(m.tipDM(), m.buttDM().orElseThrow()),
-                    m.reading().species().wood().densityHighKgm3(),
+                    m.reading().density().high(),
                     allowance(m, pose),
                     m.wood(),
                     pose.angleDeg(),
@@ -412,7 +412,7 @@ public record Picture(
                 pose.lengthM(),
                 m.buttDM().orElseThrow(),
                 m.tipDM(),
-                m.reading().species().wood().densityHighKgm3());
+                m.reading().density().high());
         return m.mass().map(x -> Math.max(0, x.massHighKg() / woodKg - 1)).orElseGet(m::branchesRel);
     }
 

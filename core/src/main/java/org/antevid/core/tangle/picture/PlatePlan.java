@@ -73,7 +73,7 @@ public record PlatePlan(List<Piece> pieces, FallenPlate plate) {
                 to - from,
                 Optional.empty(),
                 Optional.empty(),
-                PieceMass.Density.of(m.reading().species()),
+                m.reading().density(),
                 0,
                 Math.min(MOST_BRANCHES, m.branchesRel()),
                 0,
