@@ -364,6 +364,14 @@ public class Reviews {
                 .orElseGet(() -> lay(underWhich(jobId, r.stem), r.stem).orElseThrow());
     }
 
+    /** Who saw it fall knows better than an instrument that was read at the go. */
+    private static Optional<GustAtFall.Across> across(
+            OutcomeEntity r, Optional<Runs.FallOf> fall, PlanDocument.LayPart lay) {
+        return Optional.ofNullable(r.windFrom)
+                .map(GustAtFall.Across::of)
+                .or(() -> fall.flatMap(Runs.FallOf::gustFromDeg).map(from -> GustAtFall.Across.of(from, lay.layDeg())));
+    }
+
     private Outcome outcome(String jobId, OutcomeEntity r) {
         PlanDocument.LayPart lay = planned(jobId, r);
         Stems.ChosenReading stem = stems.labelled(jobId, r.stem).orElseThrow();
@@ -395,8 +403,7 @@ public class Reviews {
                         foreseen,
                         d,
                         r.reading(),
-                        fall.flatMap(Runs.FallOf::gustMs)
-                                .map(ms -> new GustAtFall(ms, Optional.ofNullable(r.windFrom)))),
+                        fall.flatMap(Runs.FallOf::gustMs).map(ms -> new GustAtFall(ms, across(r, fall, lay)))),
                 StumpCompared.of(lay.stump(), r.reading(), Azimuth.turn(lay.layDeg(), r.bearingDeg)),
                 new PlannedFall(
                         stump,

@@ -137,7 +137,11 @@ class RunBook {
                 : Require.text(clientId, LONGEST_ID, "id");
         r.reason = line.reason();
         r.at = clock.instant();
-        r.gustMs = line.kind() == Happening.Kind.GO ? anemometer.now().gustMs().high() : null;
+        if (line.kind() == Happening.Kind.GO) {
+            Anemometer.Reading wind = anemometer.now();
+            r.gustMs = wind.gustMs().high();
+            r.gustFromDeg = wind.fromDeg();
+        }
         r.pressedAt = line.pressedAgo().map(r.at::minus).orElse(null);
         return r;
     }

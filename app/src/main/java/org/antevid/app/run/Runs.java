@@ -418,8 +418,10 @@ public class Runs {
      *
      * @param briefing under which the go was given
      * @param at of that go
+     * @param gustFromDeg where its gust came from, azimuth
      */
-    public record FallOf(int briefing, Instant at, Optional<Double> gustMs, String goId) {}
+    public record FallOf(
+            int briefing, Instant at, Optional<Double> gustMs, Optional<Double> gustFromDeg, String goId) {}
 
     /** @return who was where when the go of this fall was given */
     public List<AtGo> there(String jobId, FallOf fall) {
@@ -434,7 +436,12 @@ public class Runs {
                         && s.stem().filter(stem::equals).isPresent())
                 .flatMap(s -> book.lastGo(jobId, s.id()).stream())
                 .filter(go -> !go.detail.isEmpty())
-                .map(go -> new FallOf(Integer.parseInt(go.detail), go.at, Optional.ofNullable(go.gustMs), go.clientId))
+                .map(go -> new FallOf(
+                        Integer.parseInt(go.detail),
+                        go.at,
+                        Optional.ofNullable(go.gustMs),
+                        Optional.ofNullable(go.gustFromDeg),
+                        go.clientId))
                 .reduce((a, b) -> b);
     }
 

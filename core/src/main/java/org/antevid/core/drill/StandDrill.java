@@ -33,6 +33,9 @@ final class StandDrill {
     private static final double REST_HIGH_M = 0.8;
     private static final double STAND_M = 1.4;
     private static final double WIDE_M = 2.6;
+    /** Beside the ends, clear of the wood. */
+    private static final double NOTE_M = 0.6;
+
     private static final int SAMPLES = 12;
 
     /** Where somebody may stand, or what does it instead. */
@@ -218,8 +221,8 @@ final class StandDrill {
         double at = log.leftM(log.cutM);
         items.add(
                 Item.line(Ink.CUT, log.cutM, at - 0.6, log.cutM, at + 0.6).saying(Arg.of(Dimension.LENGTH, log.cutM)));
-        note(items, 0.3, 0, DrillWords.BUTT);
-        note(items, log.lengthM - 0.6, 0, DrillWords.TIP);
+        note(items, 0.1, NOTE_M, DrillWords.BUTT);
+        note(items, log.lengthM - 0.1, NOTE_M, DrillWords.TIP);
         log.uphill.ifPresent(u -> {
             double up = (u == Flank.LEFT ? 1 : -1) * (WIDE_M - 0.5);
             note(items, log.lengthM / 2, up, DrillWords.UPHILL);

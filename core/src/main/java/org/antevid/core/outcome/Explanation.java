@@ -100,7 +100,7 @@ public record Explanation(
         f.turns().ifPresent(t -> {
             gust.ifPresent(g -> {
                 shares.add(Share.of(Cause.WIND, g.deg(t), g.sigmaDeg(t), d.missDeg()));
-                if (g.from().isEmpty() && g.sigmaDeg(t) > WORTH_ASKING_DEG) {
+                if (g.across().isEmpty() && g.sigmaDeg(t) > WORTH_ASKING_DEG) {
                     notRead.add(Cause.WIND);
                 }
             });

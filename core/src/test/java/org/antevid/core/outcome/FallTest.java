@@ -172,8 +172,9 @@ class FallTest {
             Optional<WindFrom> from = Optional.of(random.nextBoolean() ? WindFrom.LEFT : WindFrom.RIGHT);
             Optional<WindFrom> fromM =
                     Optional.of(from.orElseThrow() == WindFrom.LEFT ? WindFrom.RIGHT : WindFrom.LEFT);
-            Explanation e = Explanation.of(f, d, s, Optional.of(new GustAtFall(9, from)));
-            Explanation em = Explanation.of(m, dm, sm, Optional.of(new GustAtFall(9, fromM)));
+            Explanation e = Explanation.of(f, d, s, Optional.of(new GustAtFall(9, from.map(GustAtFall.Across::of))));
+            Explanation em =
+                    Explanation.of(m, dm, sm, Optional.of(new GustAtFall(9, fromM.map(GustAtFall.Across::of))));
             for (int k = 0; k < e.shares().size(); k++) {
                 assertThat(em.shares().get(k).deg())
                         .isCloseTo(-e.shares().get(k).deg(), within(1e-9));
@@ -191,7 +192,7 @@ class FallTest {
     }
 
     private static Optional<GustAtFall> gust(double ms, WindFrom from) {
-        return Optional.of(new GustAtFall(ms, Optional.of(from)));
+        return Optional.of(new GustAtFall(ms, Optional.of(GustAtFall.Across.of(from))));
     }
 
     /** 4 degrees in 10 m/s; in 6.8 the force is 0.68^1.5 = 0.561 of it, and nine tenths of that is across. */
@@ -204,6 +205,15 @@ class FallTest {
         Share other = share(Explanation.of(turning(), right, StumpReading.NONE, gust(6.8, WindFrom.RIGHT)), Cause.WIND);
         assertThat(other.deg()).isEqualTo(-s.deg());
         assertThat(other.says()).isEqualTo(Says.OTHER_WAY);
+    }
+
+    /** From 328 on a lay of 058 is square from the left, from 013 aslant from behind left: half the root of two. */
+    @Test
+    void whereTheInstrumentReadTheGustFromCountsAsItStandsToTheLay() {
+        assertThat(GustAtFall.Across.of(328, 58).right()).isCloseTo(1, within(1e-9));
+        assertThat(GustAtFall.Across.of(148, 58).right()).isCloseTo(-1, within(1e-9));
+        assertThat(GustAtFall.Across.of(238, 58).right()).isCloseTo(0, within(1e-9));
+        assertThat(GustAtFall.Across.of(283, 58).right()).isCloseTo(Math.sqrt(0.5), within(1e-9));
     }
 
     @Test
@@ -222,7 +232,7 @@ class FallTest {
     void aGustThatGrowsNeverTurnsLess() {
         double before = 0;
         for (double ms = 0; ms <= 60; ms += 0.5) {
-            double deg = new GustAtFall(ms, Optional.of(WindFrom.LEFT)).deg(TURNS);
+            double deg = new GustAtFall(ms, Optional.of(GustAtFall.Across.of(WindFrom.LEFT))).deg(TURNS);
             assertThat(deg).isGreaterThanOrEqualTo(before);
             before = deg;
         }

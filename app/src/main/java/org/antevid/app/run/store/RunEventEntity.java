@@ -47,6 +47,10 @@ public class RunEventEntity {
     @Nullable
     public Double gustMs;
 
+    /** Where it came from, azimuth. */
+    @Nullable
+    public Double gustFromDeg;
+
     /** @return when it was pressed; for what was not pressed on a phone, when it came */
     public Instant pressed() {
         return pressedAt == null ? at : pressedAt;
