@@ -73,7 +73,11 @@ export default function Board() {
         {board.data?.all === 0 && (
           <Empty
             image={Empty.PRESENTED_IMAGE_SIMPLE}
-            description={q ? msg('noJobIsCalled', { q }) : msg('noJobHereYet')}
+            description={
+              q
+                ? msg('noJobIsCalled', { q })
+                : msg('noJobHereYet', { leader: session.data?.office === 'LEADER' ? 'yes' : 'no' })
+            }
           />
         )}
         {!board.data && <Waiting />}

@@ -4809,7 +4809,7 @@ export interface components {
         /** @description What comes back of the work that is done. */
         BackView: {
             learnedLast?: components["schemas"]["LearnedLastView"];
-            /** @description felled stems of whom the caller may see, the newest first, at most 200 */
+            /** @description felled stems of jobs the caller may open, the newest first, at most 200 */
             unmeasured: components["schemas"]["UnmeasuredView"][];
         };
         /** @description Directions nobody leaves by, clockwise from one edge to the other. */

@@ -95,6 +95,21 @@ class LogbookServerTest {
                 .isTrue();
     }
 
+    /** A link that leads nowhere is worse than none. */
+    @Test
+    void theBoardOffersAFallOnlyToWhoMayOpenItsJob() throws Exception {
+        assertThat(offered(run.leader)).contains(run.job);
+        assertThat(offered(owner)).doesNotContain(run.job);
+    }
+
+    private List<String> offered(SignedIn who) throws Exception {
+        return run.calls
+                .call(who, "GET", "/api/board/back", null)
+                .body()
+                .get("unmeasured")
+                .findValuesAsText("jobId");
+    }
+
     @Test
     void whatIsMeasuredAndCorrectedFollowsByItself() throws Exception {
         told(4, "KEPT", "");

@@ -2,6 +2,7 @@ package org.antevid.app.board.web;
 
 import java.util.List;
 import java.util.Optional;
+import org.antevid.app.job.Jobs;
 import org.antevid.app.lessons.Lessons;
 import org.antevid.app.logbook.Logbook;
 import org.antevid.app.people.SignedIn;
@@ -16,7 +17,7 @@ public class BackController {
     /**
      * What comes back of the work that is done.
      *
-     * @param unmeasured felled stems of whom the caller may see, the newest first, at most 200
+     * @param unmeasured felled stems of jobs the caller may open, the newest first, at most 200
      * @param learnedLast the newest lesson that stands
      */
     record BackView(List<UnmeasuredView> unmeasured, Optional<LearnedLastView> learnedLast) {}
@@ -29,8 +30,10 @@ public class BackController {
 
     private final Logbook logbook;
     private final Lessons lessons;
+    private final Jobs jobs;
 
-    BackController(Logbook logbook, Lessons lessons) {
+    BackController(Logbook logbook, Lessons lessons, Jobs jobs) {
+        this.jobs = jobs;
         this.logbook = logbook;
         this.lessons = lessons;
     }
@@ -40,6 +43,7 @@ public class BackController {
     BackView back(@AuthenticationPrincipal SignedIn me) {
         return new BackView(
                 logbook.unmeasured(me).stream()
+                        .filter(u -> jobs.part(u.jobId(), me).isPresent())
                         .map(u -> new UnmeasuredView(u.jobId(), u.job(), u.stem()))
                         .limit(MOST)
                         .toList(),
