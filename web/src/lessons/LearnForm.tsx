@@ -82,7 +82,7 @@ export function LearnForm({ job, from, done }: { job: string; from?: From; done:
       <section className={css.learn} aria-label={title}>
         <p role="status">{t(waits ? 'learn.kept' : 'learn.sent')}</p>
         <Button size="large" onClick={done}>
-          {t('learn.leave')}
+          {t('records.done')}
         </Button>
       </section>
     );

@@ -8,7 +8,7 @@ export function Sent({ waits, done }: { waits: boolean; done: () => void }) {
     <div>
       <p role="status">{t(waits ? 'learn.kept' : 'records.told')}</p>
       <Button size="large" onClick={done}>
-        {t('learn.leave')}
+        {t('records.done')}
       </Button>
     </div>
   );

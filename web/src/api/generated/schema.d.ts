@@ -9357,7 +9357,7 @@ export interface components {
             };
             saying: components["schemas"]["MessageView"];
             /** @enum {string} */
-            says: "AGREES" | "OTHER_WAY" | "NOTHING";
+            says: "AGREES" | "OTHER_WAY" | "NOTHING" | "NO_SHARE";
             /**
              * Format: double
              * @description one sigma, of the reading and of the rule

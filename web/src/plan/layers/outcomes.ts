@@ -67,7 +67,7 @@ function briefed(p: Schemas['PlannedFall']): Style[] {
 }
 
 /** What was struck, as long as it stands on the plan. */
-const hit = (scene: PlanScene): Feature[] =>
+const hit = (scene: PlanScene, near?: Spot): Feature[] =>
   scene.features
     .filter((f) => scene.struck.some((s) => s.featureId === f.id))
     .flatMap((f) => [
@@ -78,7 +78,7 @@ const hit = (scene: PlanScene): Feature[] =>
       ),
       alone(
         new Style({
-          geometry: new Point(xy(f.mark)),
+          geometry: new Point(near ? geometryOf(f.entry.form, f.entry.outline).getClosestPoint(xy(near)) : xy(f.mark)),
           text: words(msg('struck', { name: f.entry.name }), 'keep', true, [0, -20]),
           zIndex: 13,
         }),
@@ -86,8 +86,8 @@ const hit = (scene: PlanScene): Feature[] =>
     ]);
 
 function draw(scene: PlanScene): Feature[] {
-  const out: Feature[] = hit(scene);
   const looked = reviewed(scene.outcomes, scene.selected);
+  const out: Feature[] = hit(scene, looked?.tip);
   for (const o of scene.outcomes) {
     const stem = scene.stems.find((s) => s.label === o.stem);
     if (stem) {

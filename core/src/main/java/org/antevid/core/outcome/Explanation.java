@@ -43,7 +43,9 @@ public record Explanation(
         AGREES,
         OTHER_WAY,
         /** Smaller than it is uncertain. */
-        NOTHING
+        NOTHING,
+        /** It was as planned, or there was nothing to turn it. */
+        NO_SHARE
     }
 
     /**
@@ -63,12 +65,17 @@ public record Explanation(
             Says says,
             Message saying) {
         private static Share of(Cause cause, double deg, double sigmaDeg, double missDeg) {
-            Says says = Math.abs(deg) <= sigmaDeg
-                    ? Says.NOTHING
-                    : Math.signum(deg) == Math.signum(missDeg) ? Says.AGREES : Says.OTHER_WAY;
+            Says says = Math.abs(deg) + sigmaDeg < NOT_SHOWN_DEG
+                    ? Says.NO_SHARE
+                    : Math.abs(deg) <= sigmaDeg
+                            ? Says.NOTHING
+                            : Math.signum(deg) == Math.signum(missDeg) ? Says.AGREES : Says.OTHER_WAY;
             return new Share(cause, Message.of(cause), deg, sigmaDeg, says, Message.of(says));
         }
     }
+
+    /** What is shown as nought. */
+    private static final double NOT_SHOWN_DEG = 0.05;
 
     private static final double UNEVEN_DEG = 5;
     /** The rule of the uneven hinge and of the yielding one hold to half of what they say (judgement). */
