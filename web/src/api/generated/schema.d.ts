@@ -3727,6 +3727,246 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sums/crane_balance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Which end goes down.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_crane_balance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/crane_chart": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Capacity from the maker's chart.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_crane_chart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/crane_landing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Whether it fits where it is laid down.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_crane_landing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/crane_mass": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What the readings say of the next piece.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_crane_mass"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/crane_outrigger": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What a leg presses on the ground.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_crane_outrigger"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/crane_pick": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * How much of the chart a pick uses.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_crane_pick"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/crane_power": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Distance to a live line.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_crane_power"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/crane_pretension": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Hook load before the cut.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_crane_pretension"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/crane_radius": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The way to the landing zone.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_crane_radius"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/crane_sling": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Forces in the slings.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_crane_sling"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/crane_tagline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A hand on the tag line.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_crane_tagline"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/crane_wind": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Wind on the load.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_crane_wind"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sums/crew_bounds": {
         parameters: {
             query?: never;
@@ -3841,6 +4081,106 @@ export interface paths {
          * @description What is not known comes back as null; codes of warnings stand in warnings.
          */
         post: operations["sumsCompute_diameter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/dismantle_gate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The questions before a cut aloft.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_dismantle_gate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/drop_manual": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What may be lifted by hand.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_drop_manual"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/drop_snag": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * When the work stops.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_drop_snag"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/drop_topout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Cutting the top out.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_drop_topout"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/drop_zone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Where a free piece can end.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_drop_zone"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4281,6 +4621,286 @@ export interface paths {
          * @description What is not known comes back as null; codes of warnings stand in warnings.
          */
         post: operations["sumsCompute_release_drift"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/rig_block": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Force on a block.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_rig_block"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/rig_capstan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Wraps, bark and the hand.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_rig_capstan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/rig_climber": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A climber's tie-in and place.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_rig_climber"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/rig_drift": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Two lines hold a piece.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_rig_drift"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/rig_guy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A back guy on a turned plate.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_rig_guy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/rig_letrun": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A piece that is let run.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_rig_letrun"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/rig_links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The weakest link.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_rig_links"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/rig_maxlog": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Longest log the weakest link bears.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_rig_maxlog"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/rig_maxmass": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Largest piece for a given fall.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_rig_maxmass"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/rig_peak": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Peak when a piece falls into the line.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_rig_peak"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/rig_redirect": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Leading the line down the trunk.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_rig_redirect"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/rig_section": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What a section of the stem bears.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_rig_section"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/rig_stem": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Bending of the stem that is rigged on.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_rig_stem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/rig_swing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Where a lowered limb may reach.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_rig_swing"];
         delete?: never;
         options?: never;
         head?: never;
@@ -10146,7 +10766,7 @@ export interface components {
              * @description what somebody wants to know who opens it
              * @enum {string}
              */
-            question: "HOW_BIG" | "HOW_IT_LEANS" | "HOW_SOUND" | "HOW_IT_FALLS" | "WHERE_IT_LIES" | "HOW_HEAVY" | "HOW_TO_CUT" | "WHAT_BRINGS_IT_OVER" | "WHAT_HANGS" | "WHAT_IS_SQUEEZED" | "WHAT_THE_PLATE_DOES" | "WHO_DOES_WHAT_WHEN";
+            question: "HOW_BIG" | "HOW_IT_LEANS" | "HOW_SOUND" | "HOW_IT_FALLS" | "WHERE_IT_LIES" | "HOW_HEAVY" | "HOW_TO_CUT" | "WHAT_BRINGS_IT_OVER" | "WHAT_HANGS" | "WHAT_IS_SQUEEZED" | "WHAT_THE_PLATE_DOES" | "WHAT_THE_ROPES_BEAR" | "WHAT_THE_STEM_BEARS" | "WHAT_FALLS_FREE" | "WHAT_THE_CRANE_LIFTS" | "WHO_DOES_WHAT_WHEN";
             title: string;
         };
         /** @description What stands by beside the means. */
@@ -28030,6 +28650,1684 @@ export interface operations {
             };
         };
     };
+    sumsCompute_crane_balance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "com_below_m": 0.2,
+                 *       "com_from_butt_m": 2.5,
+                 *       "hook_line_m": 15,
+                 *       "hook_offset_m": 0.5,
+                 *       "length_m": 6,
+                 *       "mass_kg": 800,
+                 *       "sling1_from_butt_m": 3.5
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    com_below_m?: number;
+                    /** @description m */
+                    com_from_butt_m: number;
+                    /** @description m */
+                    hook_line_m?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    hook_offset_m?: number;
+                    /** @description m */
+                    leg1_m?: number;
+                    /** @description m */
+                    leg2_m?: number;
+                    /** @description m */
+                    length_m: number;
+                    /** @description kg */
+                    mass_kg: number;
+                    /** @description m */
+                    sling1_from_butt_m: number;
+                    /** @description m */
+                    sling2_from_butt_m?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "finding": "caution",
+                     *       "leg1_deg": null,
+                     *       "leg1_n": 7848,
+                     *       "leg2_deg": null,
+                     *       "leg2_n": null,
+                     *       "low_end": "butt",
+                     *       "ok": true,
+                     *       "side_deg": 1.9091524329963763,
+                     *       "side_pull_n": 261.6,
+                     *       "swing_m": 0.5,
+                     *       "tilt_deg": -78.69006752597979,
+                     *       "warnings": [
+                     *         "HANGS_STEEP",
+                     *         "HOOK_OFF_CENTRE"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        finding?: string;
+                        leg1_deg?: unknown;
+                        leg1_n?: null | number;
+                        leg2_deg?: unknown;
+                        leg2_n?: unknown;
+                        low_end?: string;
+                        ok?: boolean;
+                        side_deg?: null | number;
+                        side_pull_n?: null | number;
+                        swing_m?: null | number;
+                        tilt_deg?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_crane_chart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "chart": [
+                 *         {
+                 *           "capacity_kg": 12000,
+                 *           "radius_m": 6
+                 *         },
+                 *         {
+                 *           "capacity_kg": 9000,
+                 *           "radius_m": 8
+                 *         },
+                 *         {
+                 *           "capacity_kg": 6700,
+                 *           "radius_m": 10
+                 *         },
+                 *         {
+                 *           "capacity_kg": 4300,
+                 *           "radius_m": 14
+                 *         },
+                 *         {
+                 *           "capacity_kg": 3000,
+                 *           "radius_m": 18
+                 *         },
+                 *         {
+                 *           "capacity_kg": 1900,
+                 *           "radius_m": 24
+                 *         }
+                 *       ],
+                 *       "radius_m": 23.5
+                 *     }
+                 */
+                "application/json": {
+                    /** @default [] */
+                    chart: unknown[];
+                    /**
+                     * @description m; warned of outside 0.25 to 3.0
+                     * @default 0.5
+                     */
+                    margin_m?: number;
+                    /**
+                     * @default step
+                     * @enum {string}
+                     */
+                    mode?: "step" | "linear" | "harmonic";
+                    /** @description m */
+                    radius_m: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "between_kg": null,
+                     *       "capacity_kg": 1900,
+                     *       "errors": [],
+                     *       "finding": "none",
+                     *       "ok": true,
+                     *       "radius_used_m": 24,
+                     *       "row_radius_m": 24,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        between_kg?: unknown;
+                        capacity_kg?: null | number;
+                        errors?: unknown[];
+                        finding?: string;
+                        ok?: boolean;
+                        radius_used_m?: null | number;
+                        row_radius_m?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_crane_landing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "margin_m": 1,
+                 *       "piece_length_m": 7,
+                 *       "piece_width_m": 2,
+                 *       "zone_length_m": 10,
+                 *       "zone_width_m": 6
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    clear_height_m?: number;
+                    /** @default false */
+                    free_spin?: boolean;
+                    /** @description m */
+                    hang_m?: number;
+                    /**
+                     * @description m
+                     * @default 1
+                     */
+                    margin_m?: number;
+                    /** @description m */
+                    piece_length_m: number;
+                    /** @description m */
+                    piece_width_m: number;
+                    /** @description m */
+                    zone_length_m: number;
+                    /** @description m */
+                    zone_width_m: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "finding": "caution",
+                     *       "full_turn": false,
+                     *       "full_turn_width_m": 9.280109889280517,
+                     *       "height_ok": null,
+                     *       "oblique": true,
+                     *       "ok": true,
+                     *       "parallel": true,
+                     *       "warnings": [
+                     *         "HEIGHT_NOT_CHECKED",
+                     *         "TAGLINE_NEEDED"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        finding?: string;
+                        full_turn?: boolean;
+                        full_turn_width_m?: null | number;
+                        height_ok?: unknown;
+                        oblique?: boolean;
+                        ok?: boolean;
+                        parallel?: boolean;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_crane_mass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "picks": []
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description a share or a count
+                     * @default 0.05
+                     */
+                    cell_accuracy?: number;
+                    /** @description kg */
+                    next_est_kg?: number;
+                    /** @default [] */
+                    picks?: unknown[];
+                    /**
+                     * @description a share or a count
+                     * @default 1
+                     */
+                    prior_factor?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 4
+                     */
+                    prior_n?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.2
+                     */
+                    prior_sd?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.15
+                     */
+                    scatter_sd?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "factor": 1,
+                     *       "factor_plan": 1,
+                     *       "finding": "caution",
+                     *       "high": 1.5087024850362931,
+                     *       "last_z": null,
+                     *       "low": 0.6628212055844424,
+                     *       "n": 0,
+                     *       "next_best_kg": null,
+                     *       "next_high_kg": null,
+                     *       "next_low_kg": null,
+                     *       "ok": true,
+                     *       "sd_log": 0.25,
+                     *       "warnings": [
+                     *         "FEW_READINGS"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        factor?: null | number;
+                        factor_plan?: null | number;
+                        finding?: string;
+                        high?: null | number;
+                        last_z?: unknown;
+                        low?: null | number;
+                        n?: null | number;
+                        next_best_kg?: unknown;
+                        next_high_kg?: unknown;
+                        next_low_kg?: unknown;
+                        ok?: boolean;
+                        sd_log?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_crane_outrigger: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "foot_side_m": 0.4,
+                 *       "pad_side_m": 1,
+                 *       "reaction_n": 70000,
+                 *       "soil": "lawn"
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    cg_x_m?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    cg_y_m?: number;
+                    corners?: unknown[];
+                    /** @description kg */
+                    crane_mass_kg?: number;
+                    /** @description a share or a count */
+                    dynamic_factor?: number;
+                    /** @description m */
+                    excavation_depth_m?: number;
+                    /** @description m */
+                    excavation_m?: number;
+                    /** @description m */
+                    foot_side_m: number;
+                    /** @description m */
+                    hook_x_m?: number;
+                    /** @description m */
+                    hook_y_m?: number;
+                    /** @description kg */
+                    load_kg?: number;
+                    /**
+                     * @description kg
+                     * @default 0
+                     */
+                    pad_mass_kg?: number;
+                    /**
+                     * @description MPa
+                     * @default 10
+                     */
+                    pad_mpa?: number;
+                    /** @description m */
+                    pad_side_m: number;
+                    /** @description m */
+                    pad_thick_m?: number;
+                    /** @description N */
+                    reaction_n?: number;
+                    /** @enum {string} */
+                    soil?: "peat_or_fresh_fill" | "wet_lawn_or_soft_clay" | "lawn" | "firm_clay_or_loose_sand" | "stiff_clay_or_dense_sand" | "compacted_gravel" | "pavement_on_base";
+                    /** @description kPa */
+                    soil_kpa?: number;
+                    void_near?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "finding": "caution",
+                     *       "ok": true,
+                     *       "pressure_kpa": 70,
+                     *       "reaction_n": 70000,
+                     *       "reactions_n": null,
+                     *       "side_effective_m": 1,
+                     *       "side_needed_m": 0.9660917830792959,
+                     *       "util": 0.9333333333333333,
+                     *       "warnings": [
+                     *         "ASSUMED:pad_thick_m",
+                     *         "ASSUMED:soil_kpa",
+                     *         "GROUND_NEAR_LIMIT",
+                     *         "NOT_CHECKED:void_near"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        finding?: string;
+                        ok?: boolean;
+                        pressure_kpa?: null | number;
+                        reaction_n?: null | number;
+                        reactions_n?: unknown;
+                        side_effective_m?: null | number;
+                        side_needed_m?: null | number;
+                        util?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_crane_pick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "chart": [
+                 *         {
+                 *           "capacity_kg": 12000,
+                 *           "radius_m": 6
+                 *         },
+                 *         {
+                 *           "capacity_kg": 9000,
+                 *           "radius_m": 8
+                 *         },
+                 *         {
+                 *           "capacity_kg": 6700,
+                 *           "radius_m": 10
+                 *         },
+                 *         {
+                 *           "capacity_kg": 4300,
+                 *           "radius_m": 14
+                 *         },
+                 *         {
+                 *           "capacity_kg": 3000,
+                 *           "radius_m": 18
+                 *         },
+                 *         {
+                 *           "capacity_kg": 1900,
+                 *           "radius_m": 24
+                 *         }
+                 *       ],
+                 *       "hook_kg": 250,
+                 *       "mass_high_kg": 3200,
+                 *       "mass_kg": 2800,
+                 *       "radii_m": [
+                 *         17
+                 *       ],
+                 *       "slings_kg": 60
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description kg
+                     * @default 0
+                     */
+                    attachment_kg?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.75
+                     */
+                    caution_share?: number;
+                    /** @default [] */
+                    chart: unknown[];
+                    /** @description kg */
+                    hook_kg: number;
+                    /**
+                     * @description m; warned of outside 0.25 to 3.0
+                     * @default 0.5
+                     */
+                    margin_m?: number;
+                    /** @description kg */
+                    mass_high_kg?: number;
+                    /** @description kg */
+                    mass_kg: number;
+                    /** @default [] */
+                    radii_m: unknown;
+                    /**
+                     * @description kg
+                     * @default 0
+                     */
+                    rope_kg?: number;
+                    /** @description kg */
+                    slings_kg: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.85
+                     */
+                    stop_share?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "deductions_kg": 310,
+                     *       "errors": [],
+                     *       "finding": "stop",
+                     *       "governing_radius_m": 17,
+                     *       "gross_kg": 3000,
+                     *       "mass_design_kg": 3200,
+                     *       "mass_go_kg": 1940,
+                     *       "mass_limit_kg": 2240,
+                     *       "net_kg": 2690,
+                     *       "ok": true,
+                     *       "overrun": 0.9607142857142857,
+                     *       "util": 1.1895910780669146,
+                     *       "util_gross": 1.17,
+                     *       "util_net": 1.1895910780669146,
+                     *       "warnings": [
+                     *         "OVER_CHART"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        deductions_kg?: null | number;
+                        errors?: unknown[];
+                        finding?: string;
+                        governing_radius_m?: null | number;
+                        gross_kg?: null | number;
+                        mass_design_kg?: null | number;
+                        mass_go_kg?: null | number;
+                        mass_limit_kg?: null | number;
+                        net_kg?: null | number;
+                        ok?: boolean;
+                        overrun?: null | number;
+                        util?: null | number;
+                        util_gross?: null | number;
+                        util_net?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_crane_power: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "conductors": [
+                 *         {
+                 *           "ax_m": 15,
+                 *           "ay_m": -50,
+                 *           "az_m": 10,
+                 *           "bx_m": 15,
+                 *           "by_m": 50,
+                 *           "bz_m": 10,
+                 *           "name": "phase"
+                 *         }
+                 *       ],
+                 *       "reach_m": 1,
+                 *       "segments": [
+                 *         {
+                 *           "ax_m": 0,
+                 *           "ay_m": 0,
+                 *           "az_m": 2,
+                 *           "bx_m": 10,
+                 *           "by_m": 0,
+                 *           "bz_m": 20,
+                 *           "name": "boom"
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": {
+                    /** @default [] */
+                    conductors: unknown[];
+                    /** @default false */
+                    isolated?: boolean;
+                    /** @description m */
+                    reach_m: number;
+                    /** @default [] */
+                    segments: unknown[];
+                    /** @description m */
+                    sway_m?: number;
+                    table?: unknown[];
+                    /** @description V */
+                    voltage_v?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "distance_m": 6.22721569239401,
+                     *       "errors": [],
+                     *       "finding": "stop",
+                     *       "margin_m": -7.52278430760599,
+                     *       "nearest": "boom",
+                     *       "ok": true,
+                     *       "required_m": 13.75,
+                     *       "sway_m": 2,
+                     *       "warnings": [
+                     *         "LINE_TOO_CLOSE",
+                     *         "SWAY_ASSUMED",
+                     *         "VOLTAGE_UNKNOWN"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        distance_m?: null | number;
+                        errors?: unknown[];
+                        finding?: string;
+                        margin_m?: null | number;
+                        nearest?: string;
+                        ok?: boolean;
+                        required_m?: null | number;
+                        sway_m?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_crane_pretension: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "deductions_kg": 0,
+                 *       "gross_kg": 10000,
+                 *       "mass_high_kg": 1200,
+                 *       "mass_kg": 1000,
+                 *       "mass_low_kg": 900
+                 *     }
+                 */
+                "application/json": {
+                    /** @description kg */
+                    deductions_kg: number;
+                    /** @description kg */
+                    gross_kg: number;
+                    /** @description kg */
+                    mass_high_kg: number;
+                    /** @description kg */
+                    mass_kg: number;
+                    /** @description kg */
+                    mass_low_kg: number;
+                    /** @description kg */
+                    reading_kg?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.85
+                     */
+                    stop_share?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.9
+                     */
+                    target?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "finding": "none",
+                     *       "max_kg": 900,
+                     *       "min_kg": 0,
+                     *       "ok": true,
+                     *       "peak_at_reading_kg": null,
+                     *       "peak_kg": 1500,
+                     *       "pretension_kg": 900,
+                     *       "residual_drop_kg": 300,
+                     *       "residual_jump_kg": 0,
+                     *       "show_kg": 900,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        finding?: string;
+                        max_kg?: null | number;
+                        min_kg?: null | number;
+                        ok?: boolean;
+                        peak_at_reading_kg?: unknown;
+                        peak_kg?: null | number;
+                        pretension_kg?: null | number;
+                        residual_drop_kg?: null | number;
+                        residual_jump_kg?: null | number;
+                        show_kg?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_crane_radius: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "land_x_m": 10,
+                 *       "land_y_m": 0,
+                 *       "pick_x_m": 0,
+                 *       "pick_y_m": 10
+                 *     }
+                 */
+                "application/json": {
+                    /** @default [] */
+                    blocked?: unknown[];
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    crane_x_m?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    crane_y_m?: number;
+                    /**
+                     * @description m
+                     * @default 20
+                     */
+                    hook_line_m?: number;
+                    /** @description m */
+                    land_x_m: number;
+                    /** @description m */
+                    land_y_m: number;
+                    /** @description m */
+                    pick_x_m: number;
+                    /** @description m */
+                    pick_y_m: number;
+                    /**
+                     * @description 1/min
+                     * @default 0.5
+                     */
+                    slew_rpm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "ccw_blocked": false,
+                     *       "cw_blocked": false,
+                     *       "errors": [],
+                     *       "finding": "caution",
+                     *       "land_deg": 90,
+                     *       "ok": true,
+                     *       "outswing_m": 0.05589310454801991,
+                     *       "pick_deg": 0,
+                     *       "radius_land_m": 10,
+                     *       "radius_max_m": 10,
+                     *       "radius_pick_m": 10,
+                     *       "radius_used_m": 10.05589310454802,
+                     *       "slew_ccw_deg": 270,
+                     *       "slew_cw_deg": 90,
+                     *       "stop_swing_m": 0.7476169109110622,
+                     *       "warnings": [
+                     *         "ASSUMED:hook_line_m"
+                     *       ],
+                     *       "way": "cw"
+                     *     }
+                     */
+                    "application/json": {
+                        ccw_blocked?: boolean;
+                        cw_blocked?: boolean;
+                        errors?: unknown[];
+                        finding?: string;
+                        land_deg?: null | number;
+                        ok?: boolean;
+                        outswing_m?: null | number;
+                        pick_deg?: null | number;
+                        radius_land_m?: null | number;
+                        radius_max_m?: null | number;
+                        radius_pick_m?: null | number;
+                        radius_used_m?: null | number;
+                        slew_ccw_deg?: null | number;
+                        slew_cw_deg?: null | number;
+                        stop_swing_m?: null | number;
+                        warnings?: unknown[];
+                        way?: string;
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_crane_sling: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "angle_deg": 0,
+                 *       "choke_deg": 70,
+                 *       "legs": 1,
+                 *       "mass_kg": 100
+                 *     }
+                 */
+                "application/json": {
+                    /** @description deg */
+                    angle_deg: number;
+                    /**
+                     * @description deg
+                     * @default 120
+                     */
+                    choke_deg?: number;
+                    /**
+                     * @default choker
+                     * @enum {string}
+                     */
+                    hitch?: "straight" | "choker" | "basket";
+                    /** @description N */
+                    leg_wll_n?: number;
+                    legs: unknown;
+                    /** @description kg */
+                    mass_kg: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    offset_m?: number;
+                    /** @default true */
+                    rigid?: boolean;
+                    /** @description m */
+                    spread_m?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "finding": "caution",
+                     *       "hitch_factor": 0.592,
+                     *       "leg_n": 981,
+                     *       "multiplier": 1,
+                     *       "ok": true,
+                     *       "share": 1,
+                     *       "util": null,
+                     *       "warnings": [
+                     *         "SLING_NOT_CHECKED",
+                     *         "TIGHT_CHOKE"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        finding?: string;
+                        hitch_factor?: null | number;
+                        leg_n?: null | number;
+                        multiplier?: null | number;
+                        ok?: boolean;
+                        share?: null | number;
+                        util?: unknown;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_crane_tagline: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "area_m2": 8,
+                 *       "arm_m": 4,
+                 *       "gust_ms": 5,
+                 *       "line_m": 15,
+                 *       "mass_low_kg": 800,
+                 *       "offset_m": 1.5,
+                 *       "reach_m": 5,
+                 *       "tie_height_m": 9
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m2 */
+                    area_m2: number;
+                    /** @description m */
+                    arm_m: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.2
+                     */
+                    drag?: number;
+                    /** @description m/s */
+                    gust_ms: number;
+                    /**
+                     * @description N
+                     * @default 150
+                     */
+                    hand_n?: number;
+                    /** @description m */
+                    line_m: number;
+                    /** @description kg */
+                    mass_low_kg: number;
+                    /** @description m */
+                    offset_m: number;
+                    /** @description m */
+                    reach_m: number;
+                    /**
+                     * @description m
+                     * @default 3
+                     */
+                    stand_m?: number;
+                    /** @description m */
+                    tie_height_m: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "angle_deg": 36.86989764584402,
+                     *       "errors": [],
+                     *       "finding": "none",
+                     *       "hold_n": 70.3125,
+                     *       "line_needed_m": 9.848857801796104,
+                     *       "ok": true,
+                     *       "side_deg": 1.0949694970791795,
+                     *       "stand_from_hook_m": 16,
+                     *       "torque_nm": 225,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        angle_deg?: null | number;
+                        errors?: unknown[];
+                        finding?: string;
+                        hold_n?: null | number;
+                        line_needed_m?: null | number;
+                        ok?: boolean;
+                        side_deg?: null | number;
+                        stand_from_hook_m?: null | number;
+                        torque_nm?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_crane_wind: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "area_m2": 12,
+                 *       "gust_ms": 8,
+                 *       "hook_line_m": 20,
+                 *       "mass_low_kg": 800,
+                 *       "wind_limit_ms": 9
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m2 */
+                    area_m2: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.2
+                     */
+                    drag?: number;
+                    /** @description m/s */
+                    gust_ms: number;
+                    /** @description m */
+                    hook_line_m: number;
+                    /** @description kg */
+                    mass_low_kg: number;
+                    /** @description m/s */
+                    wind_limit_ms: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "finding": "stop",
+                     *       "ok": true,
+                     *       "side_deg": 4.197668357160926,
+                     *       "side_m": 1.4639522301881702,
+                     *       "warnings": [
+                     *         "WIND_OVER_LIMIT"
+                     *       ],
+                     *       "wind_allowed_ms": 2.3237900077244498,
+                     *       "wind_force_n": 576
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        finding?: string;
+                        ok?: boolean;
+                        side_deg?: null | number;
+                        side_m?: null | number;
+                        warnings?: unknown[];
+                        wind_allowed_ms?: null | number;
+                        wind_force_n?: null | number;
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     sumsCompute_crew_bounds: {
         parameters: {
             query?: never;
@@ -28856,6 +31154,694 @@ export interface operations {
                         errors?: unknown[];
                         ok?: boolean;
                         sigma_m?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_dismantle_gate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "work": "crane"
+                 *     }
+                 */
+                "application/json": {
+                    brake_hand_ready?: boolean;
+                    crack_seen?: boolean;
+                    cut_below_neck?: boolean;
+                    ends_freed?: boolean;
+                    leader_go?: boolean;
+                    lines_cleared?: boolean;
+                    people_on_tree?: boolean;
+                    plate_held?: boolean;
+                    plate_lifted?: boolean;
+                    rescuer_ready?: boolean;
+                    rigged_above_crack?: boolean;
+                    ropes_clear?: boolean;
+                    tied_above_crack?: boolean;
+                    two_attachments?: boolean;
+                    way_down?: boolean;
+                    /** @enum {string} */
+                    work: "climb" | "platform" | "crane";
+                    zone_empty?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "asked": [
+                     *         "crack_seen",
+                     *         "plate_lifted",
+                     *         "plate_held",
+                     *         "people_on_tree",
+                     *         "zone_empty",
+                     *         "ropes_clear",
+                     *         "lines_cleared",
+                     *         "ends_freed",
+                     *         "leader_go"
+                     *       ],
+                     *       "errors": [],
+                     *       "finding": "stop",
+                     *       "go": false,
+                     *       "ok": true,
+                     *       "warnings": [
+                     *         "GATE_OPEN_POINT:crack_seen",
+                     *         "GATE_OPEN_POINT:ends_freed",
+                     *         "GATE_OPEN_POINT:leader_go",
+                     *         "GATE_OPEN_POINT:lines_cleared",
+                     *         "GATE_OPEN_POINT:people_on_tree",
+                     *         "GATE_OPEN_POINT:plate_held",
+                     *         "GATE_OPEN_POINT:plate_lifted",
+                     *         "GATE_OPEN_POINT:ropes_clear",
+                     *         "GATE_OPEN_POINT:zone_empty"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        asked?: unknown[];
+                        errors?: unknown[];
+                        finding?: string;
+                        go?: boolean;
+                        ok?: boolean;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_drop_manual: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "density_kgm3": 1000,
+                 *       "diameter_m": 0.2,
+                 *       "mode": "ground",
+                 *       "reach_cm": 70
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description a share or a count
+                     * @default 0
+                     */
+                    branch_rel?: number;
+                    /**
+                     * @description kg/m3
+                     * @default 1200
+                     */
+                    density_kgm3?: number;
+                    /** @description m */
+                    diameter_m: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1
+                     */
+                    frequency?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1
+                     */
+                    grip?: number;
+                    /**
+                     * @description cm
+                     * @default 75
+                     */
+                    grip_height_cm?: number;
+                    /** @description m */
+                    length_m?: number;
+                    /** @enum {string} */
+                    mode: "one_hand_aloft" | "two_hands_aloft" | "ground";
+                    /** @default 1 */
+                    persons?: unknown;
+                    /**
+                     * @description cm
+                     * @default 25
+                     */
+                    reach_cm?: number;
+                    /**
+                     * @description cm
+                     * @default 25
+                     */
+                    travel_cm?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    turn_deg?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "finding": "stop",
+                     *       "length_max_m": 0,
+                     *       "limit_kg": 0,
+                     *       "mass_kg": null,
+                     *       "ok": true,
+                     *       "warnings": [
+                     *         "OUT_OF_REACH"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        finding?: string;
+                        length_max_m?: null | number;
+                        limit_kg?: null | number;
+                        mass_kg?: unknown;
+                        ok?: boolean;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_drop_snag: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "zone_radius_m": 5
+                 *     }
+                 */
+                "application/json": {
+                    /** @description N */
+                    expected_n?: number;
+                    /** @description m */
+                    hung_height_m?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    hung_length_m?: number;
+                    /** @default false */
+                    moving?: boolean;
+                    /** @description m */
+                    payout_m?: number;
+                    persons?: unknown[];
+                    /** @description m */
+                    piece_moved_m?: number;
+                    /** @default [] */
+                    ropes?: unknown[];
+                    /** @description N */
+                    tension_n?: number;
+                    /** @description m */
+                    zone_radius_m: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "finding": "caution",
+                     *       "keep_out_m": 5,
+                     *       "ok": true,
+                     *       "stop": false,
+                     *       "warnings": [
+                     *         "NOT_CHECKED:payout_m",
+                     *         "NOT_CHECKED:persons",
+                     *         "NOT_CHECKED:tension_n"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        finding?: string;
+                        keep_out_m?: null | number;
+                        ok?: boolean;
+                        stop?: boolean;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_drop_topout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "diameter_m": 0.09,
+                 *       "hinge_m": 0.012,
+                 *       "notch_depth_m": 0.02,
+                 *       "notch_open_deg": 70,
+                 *       "top_length_m": 2.5,
+                 *       "top_mass_kg": 12
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description MPa
+                     * @default 40
+                     */
+                    bending_mpa?: number;
+                    /** @default false */
+                    brittle?: boolean;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    com_back_m?: number;
+                    /** @description m */
+                    diameter_m: number;
+                    /** @description m */
+                    hinge_m: number;
+                    /** @description m */
+                    notch_depth_m: number;
+                    /** @description deg */
+                    notch_open_deg: number;
+                    /** @description m */
+                    pull_height_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 3
+                     */
+                    safety_factor?: number;
+                    /** @description m */
+                    stem_diameter_m?: number;
+                    /**
+                     * @description GPa
+                     * @default 6
+                     */
+                    stem_e_gpa?: number;
+                    /** @description m */
+                    stem_length_m?: number;
+                    /** @description m */
+                    top_length_m: number;
+                    /** @description kg */
+                    top_mass_kg: number;
+                    /**
+                     * @description N m
+                     * @default 0
+                     */
+                    wind_moment_nm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "finding": "none",
+                     *       "hinge_length_m": 0.07483314773547883,
+                     *       "ok": true,
+                     *       "pull_needed_n": null,
+                     *       "push_back_n": 26.980425588737855,
+                     *       "reaction_peak_n": 80.80334588953883,
+                     *       "reaction_release_n": -80.80334588953883,
+                     *       "side_moment_allow_nm": 149.33333333333334,
+                     *       "sway_m": null,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        finding?: string;
+                        hinge_length_m?: null | number;
+                        ok?: boolean;
+                        pull_needed_n?: unknown;
+                        push_back_n?: null | number;
+                        reaction_peak_n?: null | number;
+                        reaction_release_n?: null | number;
+                        side_moment_allow_nm?: null | number;
+                        sway_m?: unknown;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_drop_zone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "cut_height_m": 0,
+                 *       "gust_ms": 0,
+                 *       "length_m": 0.5,
+                 *       "push_ms": 0
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    barrier_m?: number;
+                    /** @description m */
+                    cut_height_m: number;
+                    /**
+                     * @description m
+                     * @default 5
+                     */
+                    floor_m?: number;
+                    /** @description m/s */
+                    gust_ms: number;
+                    /**
+                     * @description m/s
+                     * @default 12
+                     */
+                    gust_stop_ms?: number;
+                    /**
+                     * @default log
+                     * @enum {string}
+                     */
+                    kind?: "log" | "branch" | "leafy";
+                    /** @description m */
+                    length_m: number;
+                    /** @description m */
+                    obstacle_height_m?: number;
+                    /**
+                     * @description m/s
+                     * @default 2
+                     */
+                    push_ms?: number;
+                    /** @default true */
+                    round_piece?: boolean;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    slope_deg?: number;
+                    /**
+                     * @default hard
+                     * @enum {string}
+                     */
+                    surface?: "brash_mat" | "turf" | "gravel" | "hard";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "across_m": 5,
+                     *       "down_m": 5,
+                     *       "drift_m": 0,
+                     *       "errors": [],
+                     *       "finding": "none",
+                     *       "ok": true,
+                     *       "up_m": 5,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        across_m?: null | number;
+                        down_m?: null | number;
+                        drift_m?: null | number;
+                        errors?: unknown[];
+                        finding?: string;
+                        ok?: boolean;
+                        up_m?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -41414,6 +44400,2207 @@ export interface operations {
                         final_deg?: null | number;
                         hinged_deg?: null | number;
                         ok?: boolean;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_rig_block: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "leg_brake_deg": 0,
+                 *       "leg_load_deg": 0,
+                 *       "line_n": 0
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @default bush_block
+                     * @enum {string}
+                     */
+                    device?: "bearing_block" | "bush_block" | "ring" | "friction_aloft" | "natural_crotch";
+                    /** @description a share or a count */
+                    efficiency_high?: number;
+                    /** @description a share or a count */
+                    efficiency_low?: number;
+                    /** @description deg */
+                    leg_brake_deg: number;
+                    /** @description deg */
+                    leg_load_deg: number;
+                    /** @description N */
+                    line_n: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "anchor_n": 0,
+                     *       "between_deg": 0,
+                     *       "brake_n": 0,
+                     *       "down_n": 0,
+                     *       "errors": [],
+                     *       "finding": "none",
+                     *       "multiplier": null,
+                     *       "ok": true,
+                     *       "side_n": 0,
+                     *       "warnings": [],
+                     *       "wrap_deg": 180
+                     *     }
+                     */
+                    "application/json": {
+                        anchor_n?: null | number;
+                        between_deg?: null | number;
+                        brake_n?: null | number;
+                        down_n?: null | number;
+                        errors?: unknown[];
+                        finding?: string;
+                        multiplier?: unknown;
+                        ok?: boolean;
+                        side_n?: null | number;
+                        warnings?: unknown[];
+                        wrap_deg?: null | number;
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_rig_capstan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "line_n": 5000
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    crotch_deg?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.5
+                     */
+                    crotch_mu_high?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.15
+                     */
+                    crotch_mu_low?: number;
+                    /**
+                     * @description N; warned of outside 50.0 to 300.0
+                     * @default 200
+                     */
+                    hand_n?: number;
+                    /** @description N */
+                    line_n: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.25
+                     */
+                    mu_high?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.1
+                     */
+                    mu_low?: number;
+                    /** @description a share or a count */
+                    wraps?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "brake_n": 5000,
+                     *       "errors": [],
+                     *       "finding": "caution",
+                     *       "hand_needed_n": 157.81781095307736,
+                     *       "ok": true,
+                     *       "slip_high_n": 1129964.9402954287,
+                     *       "slip_low_n": 6336.420420235848,
+                     *       "warnings": [
+                     *         "BRAKE_MAY_LOCK"
+                     *       ],
+                     *       "wraps": 5.5,
+                     *       "wraps_min": 5.122999987267761,
+                     *       "wraps_use": 5.5
+                     *     }
+                     */
+                    "application/json": {
+                        brake_n?: null | number;
+                        errors?: unknown[];
+                        finding?: string;
+                        hand_needed_n?: null | number;
+                        ok?: boolean;
+                        slip_high_n?: null | number;
+                        slip_low_n?: null | number;
+                        warnings?: unknown[];
+                        wraps?: null | number;
+                        wraps_min?: null | number;
+                        wraps_use?: null | number;
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_rig_climber: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "anchor_diameter_m": 0.2,
+                 *       "anchor_height_m": 12,
+                 *       "attachments": 2,
+                 *       "climber_kg": 120,
+                 *       "condition": 1,
+                 *       "diameter_m": 0.3,
+                 *       "ea_n": 100000,
+                 *       "line_m": 10,
+                 *       "section_height_m": 2,
+                 *       "slack_m": 0,
+                 *       "solid": true,
+                 *       "tie": "canopy",
+                 *       "way_down": true
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    anchor_diameter_m: number;
+                    /** @description m */
+                    anchor_height_m: number;
+                    /**
+                     * @description m
+                     * @default 0.2
+                     */
+                    anchor_offset_m?: number;
+                    attachments: unknown;
+                    /**
+                     * @description kg; warned of outside 60.0 to 150.0
+                     * @default 120
+                     */
+                    climber_kg?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.7
+                     */
+                    condition?: number;
+                    /** @description m */
+                    cut_height_m?: number;
+                    /** @default false */
+                    cutting?: boolean;
+                    /** @default [] */
+                    defect_heights_m?: unknown;
+                    /** @description m; warned of outside 0.08 to 2.0 */
+                    diameter_m: number;
+                    /**
+                     * @description N
+                     * @default 100000
+                     */
+                    ea_n?: number;
+                    /** @description m */
+                    feet_height_m?: number;
+                    /** @description m */
+                    line_m: number;
+                    /**
+                     * @description m
+                     * @default 1.45
+                     */
+                    neck_above_feet_m?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    opening_deg?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    pull_deg?: number;
+                    /** @description m */
+                    rigging_height_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 5
+                     */
+                    safety_factor?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    section_height_m?: number;
+                    /**
+                     * @description m
+                     * @default 0.5
+                     */
+                    slack_m?: number;
+                    /** @default false */
+                    solid?: boolean;
+                    /** @default false */
+                    split?: boolean;
+                    /**
+                     * @default weak
+                     * @enum {string}
+                     */
+                    strength?: "weak" | "medium" | "strong";
+                    /** @enum {string} */
+                    tie: "canopy" | "base" | "stem_sling";
+                    /** @description m */
+                    wall_m?: number;
+                    way_down: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "anchor_n": 2354.4,
+                     *       "errors": [],
+                     *       "finding": "none",
+                     *       "moment_nm": 470.88000000000005,
+                     *       "ok": true,
+                     *       "peak_n": 2354.4,
+                     *       "stress_mpa": 0.2109503277717218,
+                     *       "util": 0.07533940277561493,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        anchor_n?: null | number;
+                        errors?: unknown[];
+                        finding?: string;
+                        moment_nm?: null | number;
+                        ok?: boolean;
+                        peak_n?: null | number;
+                        stress_mpa?: null | number;
+                        util?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_rig_drift: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "a_x_m": 0,
+                 *       "a_z_m": 12,
+                 *       "b_x_m": 8,
+                 *       "b_z_m": 10,
+                 *       "limit_n": 5000,
+                 *       "mass_kg": 150,
+                 *       "piece_x_m": 2,
+                 *       "piece_z_m": 5
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    a_x_m: number;
+                    /** @description m */
+                    a_z_m: number;
+                    /** @description m */
+                    b_x_m: number;
+                    /** @description m */
+                    b_z_m: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.3
+                     */
+                    dynamic_factor?: number;
+                    /** @description N */
+                    limit_n?: number;
+                    /** @description kg */
+                    mass_kg: number;
+                    /** @description m */
+                    piece_x_m: number;
+                    /** @description m */
+                    piece_z_m: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "finding": "none",
+                     *       "included_deg": 66.13982480865765,
+                     *       "multiplier": 0.8400126795323675,
+                     *       "ok": true,
+                     *       "tension_a_n": 1606.9022553114423,
+                     *       "tension_b_n": 574.6391199048321,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        finding?: string;
+                        included_deg?: null | number;
+                        multiplier?: null | number;
+                        ok?: boolean;
+                        tension_a_n?: null | number;
+                        tension_b_n?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_rig_guy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "anchor_distance_m": 18,
+                 *       "block_height_m": 10,
+                 *       "cg_height_m": 7,
+                 *       "guy_allow_n": 60000,
+                 *       "guy_ea_n": 80000,
+                 *       "guy_height_m": 8,
+                 *       "guy_proven": true,
+                 *       "line_n": 6000,
+                 *       "machine_holds": false,
+                 *       "plate_rise_m": 0.1,
+                 *       "tilt_deg": 3,
+                 *       "tree_mass_kg": 4000
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    anchor_distance_m: number;
+                    /**
+                     * @description m
+                     * @default 0.3
+                     */
+                    anchor_height_m?: number;
+                    /** @description m */
+                    block_height_m: number;
+                    /**
+                     * @description m
+                     * @default 0.3
+                     */
+                    block_offset_m?: number;
+                    /**
+                     * @default full
+                     * @enum {string}
+                     */
+                    carry?: "full" | "increment";
+                    /** @description m */
+                    cg_height_m: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1
+                     */
+                    efficiency_high?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.5
+                     */
+                    gamma?: number;
+                    /** @description N */
+                    guy_allow_n?: number;
+                    /** @description N */
+                    guy_ea_n?: number;
+                    /** @description m */
+                    guy_height_m: number;
+                    /** @default false */
+                    guy_proven?: boolean;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    lean_before_deg?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    leg_brake_deg?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    leg_load_deg?: number;
+                    /** @description N */
+                    line_n: number;
+                    /** @default false */
+                    machine_holds?: boolean;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    off_plane_deg?: number;
+                    /** @default false */
+                    people_on_tree?: boolean;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    plate_rise_m?: number;
+                    /**
+                     * @description N
+                     * @default 0
+                     */
+                    pretension_n?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.5
+                     */
+                    sway_factor?: number;
+                    /** @description deg */
+                    tilt_deg: number;
+                    /** @description kg */
+                    tree_mass_kg: number;
+                    /**
+                     * @description N m
+                     * @default 0
+                     */
+                    wind_moment_nm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "anchor_moment_nm": 1680.9453893879488,
+                     *       "arm_m": 7.21930243445032,
+                     *       "errors": [],
+                     *       "finding": "stop",
+                     *       "guy_angle_deg": 22.68690923324752,
+                     *       "guy_length_m": 19.96394803776538,
+                     *       "guy_n": 6073.045702781669,
+                     *       "guy_needed_n": 6073.045702781669,
+                     *       "lean_moment_nm": 14395.368813465757,
+                     *       "ok": true,
+                     *       "plate_turn_deg": 8.018610728596057,
+                     *       "press_n": 2342.344902068434,
+                     *       "rigging_moment_nm": 14833.400270947415,
+                     *       "top_move_m": 1.3995115864974261,
+                     *       "unheld_side_nm": 0,
+                     *       "warnings": [
+                     *         "GUY_IS_NO_RESCUE",
+                     *         "GUY_LETS_PLATE_MOVE"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        anchor_moment_nm?: null | number;
+                        arm_m?: null | number;
+                        errors?: unknown[];
+                        finding?: string;
+                        guy_angle_deg?: null | number;
+                        guy_length_m?: null | number;
+                        guy_n?: null | number;
+                        guy_needed_n?: null | number;
+                        lean_moment_nm?: null | number;
+                        ok?: boolean;
+                        plate_turn_deg?: null | number;
+                        press_n?: null | number;
+                        rigging_moment_nm?: null | number;
+                        top_move_m?: null | number;
+                        unheld_side_nm?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_rig_letrun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "brake_m": 1,
+                 *       "drop_m": 2,
+                 *       "ea_high_factor": 1,
+                 *       "ea_low_factor": 1,
+                 *       "ea_n": 100000000,
+                 *       "efficiency_high": 1,
+                 *       "efficiency_low": 1,
+                 *       "leg_load_m": 1,
+                 *       "mass_high_kg": 100,
+                 *       "mass_kg": 100
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    brake_m?: number;
+                    /** @description m */
+                    clearance_m?: number;
+                    /** @description m */
+                    com_above_block_m?: number;
+                    /**
+                     * @default bush_block
+                     * @enum {string}
+                     */
+                    device?: "bearing_block" | "bush_block" | "ring" | "friction_aloft" | "natural_crotch";
+                    /** @description m; warned of outside 0.0 to 8.0 */
+                    drop_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.25
+                     */
+                    ea_high_factor?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.8
+                     */
+                    ea_low_factor?: number;
+                    /** @description N; warned of outside 50000.0 to 5000000.0 */
+                    ea_n?: number;
+                    /** @description a share or a count */
+                    efficiency_high?: number;
+                    /** @description a share or a count */
+                    efficiency_low?: number;
+                    /** @description N */
+                    elong_force_n?: number;
+                    /** @description %; warned of outside 0.5 to 15.0 */
+                    elong_pct?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    leg_brake_m?: number;
+                    /** @description m */
+                    leg_load_m: number;
+                    /** @description kg */
+                    mass_high_kg?: number;
+                    /** @description kg; warned of outside 1.0 to 3000.0 */
+                    mass_kg: number;
+                    /** @description N; warned of outside 5000.0 to 500000.0 */
+                    mbs_n?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    slack_m?: number;
+                    /** @description N */
+                    slip_high_n?: number;
+                    /** @description N */
+                    slip_low_n?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "drop_m": 2,
+                     *       "errors": [],
+                     *       "factor": 2.9999852852780036,
+                     *       "fall_total_m": 3.0000294298556485,
+                     *       "finding": "caution",
+                     *       "holds": true,
+                     *       "ok": true,
+                     *       "peak_n": 2942.9855648577213,
+                     *       "run_m": 1,
+                     *       "saved_rel": 0.9953092368177737,
+                     *       "snub_n": 627400.1586797134,
+                     *       "warnings": [
+                     *         "CLEARANCE_NOT_CHECKED",
+                     *         "UNUSUAL:ea_n"
+                     *       ],
+                     *       "weight_n": 981
+                     *     }
+                     */
+                    "application/json": {
+                        drop_m?: null | number;
+                        errors?: unknown[];
+                        factor?: null | number;
+                        fall_total_m?: null | number;
+                        finding?: string;
+                        holds?: boolean;
+                        ok?: boolean;
+                        peak_n?: null | number;
+                        run_m?: null | number;
+                        saved_rel?: null | number;
+                        snub_n?: null | number;
+                        warnings?: unknown[];
+                        weight_n?: null | number;
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_rig_links: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "line_n": 0,
+                 *       "parts": [
+                 *         {
+                 *           "kind": "rope",
+                 *           "load": "line",
+                 *           "mbs_n": 10000,
+                 *           "name": "r"
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": {
+                    /** @description N */
+                    anchor_n?: number;
+                    /**
+                     * @default static
+                     * @enum {string}
+                     */
+                    basis?: "static" | "peak";
+                    /** @description N */
+                    brake_n?: number;
+                    /** @description N */
+                    line_n: number;
+                    /** @default [] */
+                    parts: unknown[];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "finding": "none",
+                     *       "ok": true,
+                     *       "rows": [
+                     *         {
+                     *           "limit_n": 500,
+                     *           "load_n": 0,
+                     *           "name": "r",
+                     *           "util": 0
+                     *         }
+                     *       ],
+                     *       "scale": null,
+                     *       "util": 0,
+                     *       "warnings": [],
+                     *       "weakest": "r"
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        finding?: string;
+                        ok?: boolean;
+                        rows?: unknown[];
+                        scale?: unknown;
+                        util?: null | number;
+                        warnings?: unknown[];
+                        weakest?: string;
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_rig_maxlog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "allow_n": 6000,
+                 *       "anchor_allow_n": 8000,
+                 *       "diameter_m": 0.7,
+                 *       "ea_n": 300000,
+                 *       "leg_brake_m": 15
+                 *     }
+                 */
+                "application/json": {
+                    /** @description N */
+                    allow_n: number;
+                    /** @description N */
+                    anchor_allow_n?: number;
+                    /**
+                     * @description m
+                     * @default 0.3
+                     */
+                    block_below_cut_m?: number;
+                    /**
+                     * @description kg/m3; warned of outside 500.0 to 1250.0
+                     * @default 1200
+                     */
+                    density_kgm3?: number;
+                    /**
+                     * @default bush_block
+                     * @enum {string}
+                     */
+                    device?: "bearing_block" | "bush_block" | "ring" | "friction_aloft" | "natural_crotch";
+                    /** @description m; warned of outside 0.08 to 1.5 */
+                    diameter_m: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.25
+                     */
+                    ea_high_factor?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.8
+                     */
+                    ea_low_factor?: number;
+                    /** @description N; warned of outside 50000.0 to 5000000.0 */
+                    ea_n?: number;
+                    /** @description a share or a count */
+                    efficiency_high?: number;
+                    /** @description a share or a count */
+                    efficiency_low?: number;
+                    /** @description N */
+                    elong_force_n?: number;
+                    /** @description %; warned of outside 0.5 to 15.0 */
+                    elong_pct?: number;
+                    /**
+                     * @description m
+                     * @default 0.3
+                     */
+                    knot_above_cut_m?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    leg_brake_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.2
+                     */
+                    mass_factor?: number;
+                    /**
+                     * @description m
+                     * @default 6
+                     */
+                    max_log_m?: number;
+                    /** @description N; warned of outside 5000.0 to 500000.0 */
+                    mbs_n?: number;
+                    /**
+                     * @description m
+                     * @default 0.3
+                     */
+                    slack_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0
+                     */
+                    taper_m_per_m?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "anchor_n": null,
+                     *       "drop_m": null,
+                     *       "errors": [],
+                     *       "finding": "stop",
+                     *       "governs": "anchor",
+                     *       "leg_load_m": 0.8999999999999999,
+                     *       "length_max_m": null,
+                     *       "mass_design_kg": null,
+                     *       "mass_kg": null,
+                     *       "ok": true,
+                     *       "peak_n": null,
+                     *       "warnings": [
+                     *         "ASSUMED:density_kgm3",
+                     *         "NO_LOG_SHORT_ENOUGH"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        anchor_n?: unknown;
+                        drop_m?: unknown;
+                        errors?: unknown[];
+                        finding?: string;
+                        governs?: string;
+                        leg_load_m?: null | number;
+                        length_max_m?: unknown;
+                        mass_design_kg?: unknown;
+                        mass_kg?: unknown;
+                        ok?: boolean;
+                        peak_n?: unknown;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_rig_maxmass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "allow_n": 1962,
+                 *       "drop_m": 0,
+                 *       "ea_n": 300000,
+                 *       "leg_brake_m": 15,
+                 *       "leg_load_m": 3
+                 *     }
+                 */
+                "application/json": {
+                    /** @description N */
+                    allow_n: number;
+                    /** @description N */
+                    anchor_allow_n?: number;
+                    /** @description m */
+                    com_above_block_m?: number;
+                    /**
+                     * @default bush_block
+                     * @enum {string}
+                     */
+                    device?: "bearing_block" | "bush_block" | "ring" | "friction_aloft" | "natural_crotch";
+                    /** @description m; warned of outside 0.0 to 8.0 */
+                    drop_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.25
+                     */
+                    ea_high_factor?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.8
+                     */
+                    ea_low_factor?: number;
+                    /** @description N; warned of outside 50000.0 to 5000000.0 */
+                    ea_n?: number;
+                    /** @description a share or a count */
+                    efficiency_high?: number;
+                    /** @description a share or a count */
+                    efficiency_low?: number;
+                    /** @description N */
+                    elong_force_n?: number;
+                    /** @description %; warned of outside 0.5 to 15.0 */
+                    elong_pct?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    leg_brake_m?: number;
+                    /** @description m */
+                    leg_load_m: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.2
+                     */
+                    mass_factor?: number;
+                    /** @description N; warned of outside 5000.0 to 500000.0 */
+                    mbs_n?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    slack_m?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "drop_m": 0,
+                     *       "errors": [],
+                     *       "finding": "caution",
+                     *       "governs": "line",
+                     *       "mass_plan_max_kg": 83.33333333333334,
+                     *       "mass_true_max_kg": 100,
+                     *       "ok": true,
+                     *       "warnings": [
+                     *         "ANCHOR_NOT_CHECKED"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        drop_m?: null | number;
+                        errors?: unknown[];
+                        finding?: string;
+                        governs?: string;
+                        mass_plan_max_kg?: null | number;
+                        mass_true_max_kg?: null | number;
+                        ok?: boolean;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_rig_peak: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "drop_m": 0,
+                 *       "ea_n": 300000,
+                 *       "leg_load_m": 10,
+                 *       "mass_kg": 50
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    com_above_block_m?: number;
+                    /**
+                     * @default bush_block
+                     * @enum {string}
+                     */
+                    device?: "bearing_block" | "bush_block" | "ring" | "friction_aloft" | "natural_crotch";
+                    /** @description m; warned of outside 0.0 to 8.0 */
+                    drop_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.25
+                     */
+                    ea_high_factor?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.8
+                     */
+                    ea_low_factor?: number;
+                    /** @description N; warned of outside 50000.0 to 5000000.0 */
+                    ea_n?: number;
+                    /** @description a share or a count */
+                    efficiency_high?: number;
+                    /** @description a share or a count */
+                    efficiency_low?: number;
+                    /** @description N */
+                    elong_force_n?: number;
+                    /** @description %; warned of outside 0.5 to 15.0 */
+                    elong_pct?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    leg_brake_m?: number;
+                    /** @description m */
+                    leg_load_m: number;
+                    /** @description kg */
+                    mass_high_kg?: number;
+                    /** @description kg; warned of outside 1.0 to 3000.0 */
+                    mass_kg: number;
+                    /** @description N; warned of outside 5000.0 to 500000.0 */
+                    mbs_n?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    slack_m?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    swing_deg?: number;
+                    /** @description m */
+                    swing_radius_m?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "anchor_lower_n": 1147.77,
+                     *       "anchor_n": 2295.54,
+                     *       "brake_n": 1118.34,
+                     *       "drop_m": 0,
+                     *       "errors": [],
+                     *       "factor": 2,
+                     *       "fall_total_m": 0.04905,
+                     *       "finding": "caution",
+                     *       "line_eff_m": 10,
+                     *       "ok": true,
+                     *       "peak_best_n": 981,
+                     *       "peak_n": 1177.2,
+                     *       "stiffness_n_m": 37500,
+                     *       "stretch_max_m": 0.04905,
+                     *       "warnings": [
+                     *         "ASSUMED:mass_high_kg"
+                     *       ],
+                     *       "weight_n": 588.6
+                     *     }
+                     */
+                    "application/json": {
+                        anchor_lower_n?: null | number;
+                        anchor_n?: null | number;
+                        brake_n?: null | number;
+                        drop_m?: null | number;
+                        errors?: unknown[];
+                        factor?: null | number;
+                        fall_total_m?: null | number;
+                        finding?: string;
+                        line_eff_m?: null | number;
+                        ok?: boolean;
+                        peak_best_n?: null | number;
+                        peak_n?: null | number;
+                        stiffness_n_m?: null | number;
+                        stretch_max_m?: null | number;
+                        warnings?: unknown[];
+                        weight_n?: null | number;
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_rig_redirect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "block_height_m": 12,
+                 *       "lead_deg": 3,
+                 *       "line_n": 8000,
+                 *       "section_height_m": 4
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    block_height_m: number;
+                    /**
+                     * @description m
+                     * @default 0.3
+                     */
+                    block_offset_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1
+                     */
+                    efficiency?: number;
+                    /**
+                     * @description deg
+                     * @default 45
+                     */
+                    lead_deg?: number;
+                    /**
+                     * @default load
+                     * @enum {string}
+                     */
+                    lead_side?: "load" | "opposite" | "across";
+                    /** @description N */
+                    line_n: number;
+                    /**
+                     * @description m
+                     * @default 1
+                     */
+                    redirect_height_m?: number;
+                    /** @description m */
+                    section_height_m: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.5
+                     */
+                    sway_factor?: number;
+                    /**
+                     * @description m
+                     * @default 0.25
+                     */
+                    trunk_offset_m?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "finding": "caution",
+                     *       "moment_away_nm": 12219.318124439073,
+                     *       "moment_down_nm": 6763.603681948954,
+                     *       "moment_redirected_nm": 6763.603681948954,
+                     *       "ok": true,
+                     *       "reduction_rel": 0.4464827240710343,
+                     *       "warnings": [
+                     *         "LEAD_AWAY_BENDS"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        finding?: string;
+                        moment_away_nm?: null | number;
+                        moment_down_nm?: null | number;
+                        moment_redirected_nm?: null | number;
+                        ok?: boolean;
+                        reduction_rel?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_rig_section: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "condition": 1,
+                 *       "diameter_m": 0.5,
+                 *       "wall_m": 0.1
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description a share or a count
+                     * @default 0.7
+                     */
+                    condition?: number;
+                    /** @description m; warned of outside 0.08 to 2.0 */
+                    diameter_m: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    opening_deg?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 3
+                     */
+                    safety_factor?: number;
+                    /** @default false */
+                    solid?: boolean;
+                    /** @default false */
+                    split?: boolean;
+                    /**
+                     * @default weak
+                     * @enum {string}
+                     */
+                    strength?: "weak" | "medium" | "strong";
+                    /** @description m */
+                    wall_m?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "area_m2": 0.12566370614359174,
+                     *       "errors": [],
+                     *       "finding": "none",
+                     *       "moment_allow_nm": 49846.60343695807,
+                     *       "ok": true,
+                     *       "ratio": 0.8704000000000001,
+                     *       "section_modulus_m3": 0.010681415022205298,
+                     *       "stress_allow_mpa": 4.666666666666667,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        area_m2?: null | number;
+                        errors?: unknown[];
+                        finding?: string;
+                        moment_allow_nm?: null | number;
+                        ok?: boolean;
+                        ratio?: null | number;
+                        section_modulus_m3?: null | number;
+                        stress_allow_mpa?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_rig_stem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "forces": [
+                 *         {
+                 *           "fx_n": -400,
+                 *           "fy_n": 0,
+                 *           "fz_n": -300,
+                 *           "x_m": 0,
+                 *           "y_m": 0,
+                 *           "z_m": 10
+                 *         }
+                 *       ],
+                 *       "line_n": 0,
+                 *       "path": [
+                 *         {
+                 *           "efficiency": 1,
+                 *           "on_stem": false,
+                 *           "x_m": 0.4,
+                 *           "y_m": 0,
+                 *           "z_m": 0
+                 *         },
+                 *         {
+                 *           "efficiency": 1,
+                 *           "on_stem": true,
+                 *           "x_m": 0.4,
+                 *           "y_m": 0,
+                 *           "z_m": 10
+                 *         },
+                 *         {
+                 *           "efficiency": 1,
+                 *           "on_stem": true,
+                 *           "x_m": 0.4,
+                 *           "y_m": 0,
+                 *           "z_m": 1
+                 *         }
+                 *       ],
+                 *       "sections": [
+                 *         {
+                 *           "condition": 1,
+                 *           "diameter_m": 0.4,
+                 *           "height_m": 2,
+                 *           "wall_m": 0.1
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": {
+                    /** @default [] */
+                    forces?: unknown[];
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    lean_deg?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    lean_to_deg?: number;
+                    /** @description N */
+                    line_n: number;
+                    /** @default [] */
+                    masses?: unknown[];
+                    /** @default [] */
+                    path: unknown[];
+                    /**
+                     * @description a share or a count
+                     * @default 3
+                     */
+                    safety_factor?: number;
+                    /** @default [] */
+                    sections: unknown[];
+                    /**
+                     * @default weak
+                     * @enum {string}
+                     */
+                    strength?: "weak" | "medium" | "strong";
+                    /**
+                     * @description a share or a count
+                     * @default 1.5
+                     */
+                    sway_factor?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "block_n": [
+                     *         0
+                     *       ],
+                     *       "errors": [],
+                     *       "finding": "none",
+                     *       "line_end_n": 0,
+                     *       "ok": true,
+                     *       "rows": [
+                     *         {
+                     *           "axial_n": 300,
+                     *           "height_m": 2,
+                     *           "moment_nm": 3200,
+                     *           "stress_allow_mpa": 4.666666666666667,
+                     *           "stress_mpa": 0.5464319712821739,
+                     *           "torsion_nm": 0,
+                     *           "util": 0.11709256527475155
+                     *         }
+                     *       ],
+                     *       "util": 0.11709256527475155,
+                     *       "warnings": [],
+                     *       "weakest": 0
+                     *     }
+                     */
+                    "application/json": {
+                        block_n?: unknown[];
+                        errors?: unknown[];
+                        finding?: string;
+                        line_end_n?: null | number;
+                        ok?: boolean;
+                        rows?: unknown[];
+                        util?: null | number;
+                        warnings?: unknown[];
+                        weakest?: null | number;
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_rig_swing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "anchor_x_m": 0,
+                 *       "anchor_z_m": 9,
+                 *       "reach_m": 1.5,
+                 *       "targets": [
+                 *         {
+                 *           "name": "t",
+                 *           "x_m": 6.5,
+                 *           "z_m": 6
+                 *         }
+                 *       ],
+                 *       "tie_x_m": -6,
+                 *       "tie_z_m": 9
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    anchor_x_m: number;
+                    /** @description m */
+                    anchor_z_m: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    ground_z_m?: number;
+                    /** @description deg */
+                    hold_deg?: number;
+                    /**
+                     * @description m
+                     * @default 1
+                     */
+                    margin_m?: number;
+                    /** @description m */
+                    reach_m: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    run_m?: number;
+                    /** @default [] */
+                    targets?: unknown[];
+                    /** @description m */
+                    tie_x_m: number;
+                    /** @description m */
+                    tie_z_m: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "far_side_x_m": 7.5,
+                     *       "finding": "stop",
+                     *       "line_m": 6,
+                     *       "lowest_m": 1.5,
+                     *       "ok": true,
+                     *       "rows": [
+                     *         {
+                     *           "clearance_lower_m": 5.658910531638177,
+                     *           "clearance_m": -0.3410894683618233,
+                     *           "clearance_swing_m": -0.3410894683618233,
+                     *           "name": "t"
+                     *         }
+                     *       ],
+                     *       "speed_ms": 10.849884792015073,
+                     *       "start_deg": 90,
+                     *       "warnings": [
+                     *         "TARGET_HIT:t",
+                     *         "WIDE_SWING"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        far_side_x_m?: null | number;
+                        finding?: string;
+                        line_m?: null | number;
+                        lowest_m?: null | number;
+                        ok?: boolean;
+                        rows?: unknown[];
+                        speed_ms?: null | number;
+                        start_deg?: null | number;
                         warnings?: unknown[];
                     };
                 };

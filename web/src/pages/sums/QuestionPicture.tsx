@@ -73,6 +73,34 @@ const DRAWN: Record<Question, ReactNode> = {
       <path className={css.wanted} d="M38 8q-18 2-22 22M11 25l5 6 5-5" />
     </>
   ),
+  WHAT_THE_ROPES_BEAR: (
+    <>
+      <path d="M30 46V4h6v42M36 14h6" />
+      <circle cx="45" cy="16" r="4" />
+      <path d="M44 36h12v9H44z" />
+      <path className={css.wanted} d="M49 16v20M41 16L22 44M45 27l4 5 4-5" />
+    </>
+  ),
+  WHAT_THE_STEM_BEARS: (
+    <>
+      <path d="M6 45h60M28 45q2-24 10-38l5 2q-9 15-9 36" />
+      <path className={css.dashed} d="M31 26l9 3" />
+      <path className={css.wanted} d="M41 9L62 24M54 22l8 2-1-8M18 18q-4 8 0 16M15 29l3 5 5-3" />
+    </>
+  ),
+  WHAT_FALLS_FREE: (
+    <>
+      <path d="M4 45h64M14 45V6h5v39M19 10h12v6H19" />
+      <path className={css.dashed} d="M34 14q14 4 16 26" />
+      <path className={css.wanted} d="M46 36l4 6 5-5M36 45h28M36 42v6M64 42v6" />
+    </>
+  ),
+  WHAT_THE_CRANE_LIFTS: (
+    <>
+      <path d="M4 45h34M8 45v-8h20v8M18 37L56 6" />
+      <path className={css.wanted} d="M56 6v18M48 24h16v7H48zM56 36v8M52 40l4 4 4-4" />
+    </>
+  ),
   WHO_DOES_WHAT_WHEN: (
     <>
       <path d="M6 8v38h60M14 16h20v6H14zM14 38h34v6H14z" />

@@ -24,6 +24,10 @@ const questions = (): Record<Sum['question'], string> => ({
   WHAT_HANGS: msg('whatHangsAndLies'),
   WHAT_IS_SQUEEZED: msg('whatIsSqueezed'),
   WHAT_THE_PLATE_DOES: msg('whatThePlateDoes'),
+  WHAT_THE_ROPES_BEAR: msg('whatTheRopesBear'),
+  WHAT_THE_STEM_BEARS: msg('whatTheStemBears'),
+  WHAT_FALLS_FREE: msg('whatFallsFree'),
+  WHAT_THE_CRANE_LIFTS: msg('whatTheCraneLifts'),
   WHO_DOES_WHAT_WHEN: msg('whoDoesWhatWhen'),
 });
 const ORDER = Object.keys(questions()) as Sum['question'][];

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import org.antevid.core.takedown.Remarks;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 public final class Answer {
     private final Map<String, @Nullable Object> values = new LinkedHashMap<>();
     private final List<String> warnings = new ArrayList<>();
+    private Optional<List<Remarks.Told>> told = Optional.empty();
 
     Answer put(String name, @Nullable Object value) {
         values.put(name, value instanceof Optional<?> o ? o.orElse(null) : value);
@@ -36,6 +38,16 @@ public final class Answer {
             warnings.add(code);
         }
         return this;
+    }
+
+    /** What is to be said, each with its level: the worst of it is the answer's finding. */
+    Answer told(List<Remarks.Told> remarks) {
+        told = Optional.of(remarks);
+        return this;
+    }
+
+    Optional<List<Remarks.Told>> told() {
+        return told;
     }
 
     List<String> warnings() {

@@ -51,7 +51,74 @@ public record Field(
     }
 
     /** @param one the entry is refused as a whole, not field by field */
-    record Entries(int least, int most, boolean one) {}
+    record Entries(int least, int most, boolean one, boolean strict) {
+        Entries(int least, int most, boolean one) {
+            this(least, most, one, false);
+        }
+    }
+
+    /** @return whether each kind of fault has its own label, and what is unusual in a row is told */
+    boolean strict() {
+        return entries.filter(Entries::strict).isPresent();
+    }
+
+    private Field strictly(boolean needed, int least, int most, List<Field> fields) {
+        return new Field(
+                name,
+                unit,
+                kind,
+                needed,
+                low,
+                high,
+                usualLow,
+                usualHigh,
+                standard,
+                choices,
+                fields,
+                Optional.of(new Entries(least, most, false, true)));
+    }
+
+    /** Rows, each with these fields; none where they may be left out and are. */
+    static Field rows(String name, int least, int most, List<Field> of) {
+        return list(name).strictly(least > 0, least, most, of);
+    }
+
+    /** The same, which may be left out, and then they are not known. */
+    static Field maybeRows(String name, int least, int most, List<Field> of) {
+        return plain(name, Kind.LIST, false, Optional.empty(), List.of()).strictly(false, least, most, of);
+    }
+
+    static Field numberRows(String name, String unit, int least, int most, double low, double high) {
+        return new Field(name, unit, Kind.NUMBERS, false, low, high, low, high, Optional.of(List.of()), List.of())
+                .strictly(least > 0, least, most, List.of());
+    }
+
+    /** A name of 1 to 80 characters. */
+    static Field label(String name) {
+        return needText(name).strictly(true, 1, 80, List.of());
+    }
+
+    static Field maybeLabel(String name) {
+        return maybeText(name).strictly(false, 1, 80, List.of());
+    }
+
+    /** A whole number; a fraction is none. */
+    static Field number(String name, int low, int high) {
+        return maybeWhole(name, "", low, high).strictly(true, 0, 0, List.of());
+    }
+
+    static Field number(String name, int low, int high, int standard) {
+        return whole(name, "", low, high, standard).strictly(false, 0, 0, List.of());
+    }
+
+    /** Yes, no, or not answered. */
+    static Field maybeFlag(String name) {
+        return plain(name, Kind.FLAG, false, Optional.empty(), List.of());
+    }
+
+    static Field needFlag(String name) {
+        return plain(name, Kind.FLAG, true, Optional.empty(), List.of());
+    }
 
     private Field(
             String name,

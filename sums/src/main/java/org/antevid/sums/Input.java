@@ -22,13 +22,14 @@ import org.jspecify.annotations.Nullable;
  * Raw input checked against its fields: every fault is found before anything is computed, unusual values are warned of.
  */
 public final class Input {
+    private static final int LONGEST_NAME = 80;
     private final Map<String, Object> values;
-    private final List<String> warnings;
+    private final List<String> unusual;
     private final Set<String> written = new HashSet<>();
 
-    private Input(Map<String, Object> values, List<String> warnings) {
+    private Input(Map<String, Object> values, List<String> unusual) {
         this.values = values;
-        this.warnings = warnings;
+        this.unusual = unusual;
     }
 
     /**
@@ -89,20 +90,28 @@ public final class Input {
     private List<Fault> take(Field f, Object given, String prefix) {
         String at = prefix + f.name();
         return switch (f.kind()) {
-            case NUMBER -> number(f, given, prefix, warnings).stream().toList();
+            case NUMBER -> number(f, given, prefix, unusual).stream().toList();
             case CHOICE ->
                 wrongUnless(
                         f.choices().contains(given),
                         Message.of(Refusal.NOT_AMONG).with("choices", Arg.names(f.choices())),
                         at);
             case FLAG -> wrongUnless(given instanceof Boolean, Message.of(Refusal.NO_FLAG), at);
-            case TEXT -> wrongUnless(given instanceof String text && !text.isBlank(), Message.of(Refusal.NEEDED), at);
+            case TEXT ->
+                f.strict()
+                        ? wrongUnless(
+                                given instanceof String text && !text.isEmpty() && text.length() <= LONGEST_NAME,
+                                Message.of(Refusal.NO_NAME),
+                                at)
+                        : wrongUnless(given instanceof String text && !text.isBlank(), Message.of(Refusal.NEEDED), at);
             case LIST -> f.entries().isPresent() ? entries(f, given, at) : plainList(given, at);
             case NUMBERS ->
-                wrongUnless(
-                        given instanceof List<?> l && l.stream().allMatch(Input::isNumber),
-                        Message.of(Refusal.NO_LIST_OF_NUMBERS),
-                        at);
+                f.strict()
+                        ? numbers(f, given, at)
+                        : wrongUnless(
+                                given instanceof List<?> l && l.stream().allMatch(Input::isNumber),
+                                Message.of(Refusal.NO_LIST_OF_NUMBERS),
+                                at);
             case PAIRS ->
                 wrongUnless(
                         given instanceof List<?> l && l.stream().allMatch(Input::isPair),
@@ -120,6 +129,9 @@ public final class Input {
             return List.of(new Fault(Message.of(Refusal.NO_NUMBER_IN_UNIT).with("unit", Arg.name(f.unit())), at));
         }
         double v = n.doubleValue();
+        if (f.strict() && v != Math.rint(v)) {
+            return List.of(new Fault(Message.of(Refusal.FRACTION), at));
+        }
         return wrongUnless(
                 v == Math.rint(v) && v >= f.low() && v <= f.high(),
                 Message.of(Refusal.NO_WHOLE_NUMBER)
@@ -169,7 +181,60 @@ public final class Input {
         return raw instanceof List<?> l && l.size() == 2 && l.stream().allMatch(Input::isNumber);
     }
 
+    /** @return what is wrong with how many there are, each kind by its own label */
+    private static List<Fault> strictly(Field f, Object given, String at) {
+        Field.Entries howMany = f.entries().orElseThrow();
+        if (!(given instanceof List<?> list)) {
+            return List.of(new Fault(Message.of(Refusal.NO_ROWS), at));
+        }
+        if (list.size() < howMany.least() || list.size() > howMany.most()) {
+            return List.of(
+                    new Fault(Message.of(list.size() < howMany.least() ? Refusal.LIST_SHORT : Refusal.LIST_LONG), at));
+        }
+        return List.of();
+    }
+
+    private List<Fault> numbers(Field f, Object given, String at) {
+        List<Fault> faults = new ArrayList<>(strictly(f, given, at));
+        if (faults.isEmpty() && given instanceof List<?> list) {
+            for (int i = 0; i < list.size(); i++) {
+                Object one = list.get(i);
+                String place = at + "[" + i + "]";
+                if (one == null) {
+                    faults.add(
+                            new Fault(Message.of(Refusal.NO_NUMBER_IN_UNIT).with("unit", Arg.name(f.unit())), place));
+                } else {
+                    inRange(f, one, place, unusual).ifPresent(faults::add);
+                }
+            }
+        }
+        return faults;
+    }
+
+    private List<Fault> rows(Field f, Object given, String at) {
+        List<Fault> faults = new ArrayList<>(strictly(f, given, at));
+        List<Input> read = new ArrayList<>();
+        if (faults.isEmpty() && given instanceof List<?> list) {
+            for (int i = 0; i < list.size(); i++) {
+                String row = at + "[" + i + "]";
+                if (list.get(i) instanceof Map<?, ?> fields) {
+                    Reading reading = reading(f.of(), fields, row + ".");
+                    read.add(reading.read);
+                    unusual.addAll(reading.read.unusual);
+                    faults.addAll(reading.faults);
+                } else {
+                    faults.add(new Fault(Message.of(Refusal.NO_ROW), row));
+                }
+            }
+            values.put(f.name(), read);
+        }
+        return faults;
+    }
+
     private List<Fault> entries(Field f, Object given, String at) {
+        if (f.strict()) {
+            return rows(f, given, at);
+        }
         Field.Entries howMany = f.entries().orElseThrow();
         if (!(given instanceof List<?> list) || list.size() > howMany.most()) {
             return List.of(new Fault(Message.of(Refusal.TOO_MANY_ENTRIES).with("most", Arg.count(howMany.most())), at));
@@ -238,10 +303,13 @@ public final class Input {
         throw new ClassCastException("no object");
     }
 
-    private static Optional<Fault> number(Field f, Object given, String prefix, List<String> warnings) {
+    private static Optional<Fault> number(Field f, Object given, String prefix, List<String> unusual) {
+        return inRange(f, given, prefix + f.name(), unusual);
+    }
+
+    private static Optional<Fault> inRange(Field f, Object given, String at, List<String> unusual) {
         if (!(given instanceof Number n) || !Double.isFinite(n.doubleValue())) {
-            return Optional.of(new Fault(
-                    Message.of(Refusal.NO_NUMBER_IN_UNIT).with("unit", Arg.name(f.unit())), prefix + f.name()));
+            return Optional.of(new Fault(Message.of(Refusal.NO_NUMBER_IN_UNIT).with("unit", Arg.name(f.unit())), at));
         }
         double v = n.doubleValue();
         if (v < f.low() || v > f.high()) {
@@ -255,10 +323,10 @@ public final class Input {
                                     Optional.of(f.unit())
                                             .filter(u -> !u.isEmpty())
                                             .map(Arg::name)),
-                    prefix + f.name()));
+                    at));
         }
         if (v < f.usualLow() || v > f.usualHigh()) {
-            warnings.add("UNUSUAL:" + prefix + f.name());
+            unusual.add(at);
         }
         return Optional.empty();
     }
@@ -357,7 +425,22 @@ public final class Input {
         return (List<?>) Require.present(values, name);
     }
 
+    /** @return fields that are outside what is usual */
+    List<String> unusual() {
+        return List.copyOf(unusual);
+    }
+
     List<String> warnings() {
-        return warnings;
+        return unusual.stream().map(f -> "UNUSUAL:" + f).toList();
+    }
+
+    /** @return yes or no; empty where nobody answered */
+    Optional<Boolean> maybeFlag(String name) {
+        return Optional.ofNullable((Boolean) values.get(name));
+    }
+
+    /** @return whether it was left out where its default must not be taken in silence */
+    boolean assumed(String name) {
+        return !written.contains(name);
     }
 }

@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.function.Function;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.takedown.Remark;
+import org.antevid.core.takedown.Remarks;
 import org.antevid.words.Units;
 import org.antevid.words.Words;
 import org.jspecify.annotations.Nullable;
@@ -36,15 +38,25 @@ public record Sum(
         }
         Input input = reading.read();
         Answer computed = computation.apply(input);
-        Answer answer = new Answer().warn(input.warnings(), w -> w);
         Map<String, @Nullable Object> all = computed.asMap();
-        answer.warn(computed.warnings(), w -> w);
+        Answer answer = computed.told()
+                .map(t -> ranked(t, input.unusual()))
+                .orElseGet(() -> new Answer().warn(input.warnings(), w -> w).warn(computed.warnings(), w -> w));
         all.forEach((k, v) -> {
             if (!k.equals("ok") && !k.equals("errors") && !k.equals("warnings")) {
                 answer.put(k, v);
             }
         });
         return answer.asMap();
+    }
+
+    /** Warnings in the order of their labels, each once, and the worst of them. */
+    private static Answer ranked(List<Remarks.Told> told, List<String> unusual) {
+        Remarks all = new Remarks().all(told);
+        unusual.forEach(f -> all.say(Remark.UNUSUAL, f));
+        return new Answer()
+                .warn(all.told(), Remarks.Told::label)
+                .put("finding", Remarks.worst(all.told()).key());
     }
 
     /** @throws org.antevid.core.quantity.RefusedInput as {@link #compute} does */

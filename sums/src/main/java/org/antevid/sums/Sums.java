@@ -42,6 +42,25 @@ public final class Sums {
             Map.entry("plate_set_back", "expected_N"),
             Map.entry("rootplate_tilted", "phi_hi_deg"),
             Map.entry("sectionlog", "mass_high_kg"),
+            Map.entry("rig_peak", "peak_n"),
+            Map.entry("rig_maxmass", "mass_plan_max_kg"),
+            Map.entry("rig_maxlog", "length_max_m"),
+            Map.entry("rig_letrun", "peak_n"),
+            Map.entry("rig_capstan", "wraps_use"),
+            Map.entry("rig_section", "moment_allow_nm"),
+            Map.entry("rig_stem", "util"),
+            Map.entry("rig_links", "util"),
+            Map.entry("rig_guy", "guy_needed_n"),
+            Map.entry("drop_topout", "pull_needed_n"),
+            Map.entry("crane_chart", "capacity_kg"),
+            Map.entry("crane_pick", "util"),
+            Map.entry("crane_mass", "high"),
+            Map.entry("crane_pretension", "show_kg"),
+            Map.entry("crane_sling", "leg_n"),
+            Map.entry("crane_radius", "radius_used_m"),
+            Map.entry("crane_wind", "wind_allowed_ms"),
+            Map.entry("crane_tagline", "hold_n"),
+            Map.entry("crane_outrigger", "pressure_kpa"),
             Map.entry("crew_check", "makespan"),
             Map.entry("crew_bounds", "lb"),
             Map.entry("crew_schedule", "makespan"),
@@ -64,6 +83,10 @@ public final class Sums {
         add(Question.WHAT_IS_SQUEEZED, List.of(LimbSum.LIMB));
         add(Question.WHAT_THE_PLATE_DOES, PlateSums.ALL);
         add(Question.WHAT_THE_PLATE_DOES, List.of(LeanCurveSum.CURVE));
+        add(Question.WHAT_THE_ROPES_BEAR, RopeSums.ALL);
+        add(Question.WHAT_THE_STEM_BEARS, SparSums.ALL);
+        add(Question.WHAT_FALLS_FREE, DropSums.ALL);
+        add(Question.WHAT_THE_CRANE_LIFTS, CraneSums.ALL);
         add(Question.WHO_DOES_WHAT_WHEN, CrewSums.ALL);
     }
 

@@ -8,6 +8,7 @@ import static org.antevid.words.Imperial.MPH_MS;
 
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.Locale;
 import org.antevid.words.Units;
 
 /** The units of the open interface, and what somebody reads them in. Numbers are exchanged in the unit itself. */
@@ -29,6 +30,13 @@ public enum Unit {
     NEWTON_METRE("N m", "Nm"),
     MOMENT_TIME("N m s2", "Nms2"),
     PRESSURE("MPa", "MPa"),
+    GROUND_PRESSURE("kPa", "kPa"),
+    STIFFNESS("GPa", "GPa"),
+    SPRING("N/m", "n_m"),
+    VOLT("V", "v"),
+    CENTIMETRE("cm", "cm"),
+    PERCENT("%", "pct"),
+    TURNS("1/min", "rpm"),
     PER_SQUARE_SECOND("1/s2", "s2");
 
     /** Lengths up to this many metres are said in millimetres or inches. */
@@ -64,15 +72,20 @@ public enum Unit {
     /** @return the unit a name of the open interface ends with; {@link #NONE} for a share, a count, a class */
     static Unit ending(String name) {
         return Arrays.stream(values())
-                .filter(u -> !u.suffix.isEmpty() && name.endsWith("_" + u.suffix))
+                .filter(u -> u.ends(name))
                 .max(Comparator.comparingInt(u -> u.suffix.length()))
                 .orElse(NONE);
     }
 
+    /** Newer sums write their units small. */
+    private boolean ends(String name) {
+        return !suffix.isEmpty()
+                && (name.endsWith("_" + suffix) || name.endsWith("_" + suffix.toLowerCase(Locale.ROOT)));
+    }
+
     /** @return the name as it is read: without this unit, words apart */
     String words(String name) {
-        boolean ends = !suffix.isEmpty() && name.endsWith("_" + suffix);
-        return PlainNames.of(ends ? name.substring(0, name.length() - suffix.length() - 1) : name);
+        return PlainNames.of(ends(name) ? name.substring(0, name.length() - suffix.length() - 1) : name);
     }
 
     /** @return how far an ordinary tree goes in this unit; endless where a field says its range well enough itself */

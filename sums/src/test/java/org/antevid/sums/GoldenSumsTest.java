@@ -2,16 +2,13 @@ package org.antevid.sums;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.antevid.core.quantity.RefusedInput;
 import org.junit.jupiter.api.Test;
@@ -60,28 +57,12 @@ class GoldenSumsTest {
         return cases;
     }
 
-    static Stream<String> sumsNotBuiltYet() throws Exception {
-        try (InputStream in = GoldenSumsTest.class.getResourceAsStream("/golden/pending.txt")) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().filter(l -> !l.startsWith("#"));
-        }
-    }
-
     @Test
-    void everyCaseIsAnsweredOrItsSumIsListedAsPending() throws Exception {
-        Map<String, Long> waiting = every().stream()
-                .filter(g -> Sums.named(g.sum).isEmpty() && !g.sum.equals(ORACLE))
-                .collect(Collectors.groupingBy(g -> g.file + " " + g.sum, Collectors.counting()));
-        assertThat(sumsNotBuiltYet())
-                .containsExactlyInAnyOrderElementsOf(waiting.entrySet().stream()
-                        .map(e -> e.getKey() + " " + e.getValue())
-                        .toList());
-    }
-
-    /** Shown as skipped, one for each sum, so that nobody takes them for done. */
-    @ParameterizedTest(name = "pending: {0} cases")
-    @MethodSource("sumsNotBuiltYet")
-    void waitsForItsSum(String pending) {
-        assumeTrue(false, pending + " cases wait for this sum");
+    void everyCaseHasItsSum() throws Exception {
+        assertThat(every().stream()
+                        .map(Golden::sum)
+                        .filter(sum -> Sums.named(sum).isEmpty() && !sum.equals(ORACLE)))
+                .isEmpty();
     }
 
     @ParameterizedTest
@@ -123,7 +104,10 @@ class GoldenSumsTest {
             assertThat(((Number) actual).doubleValue())
                     .as(key)
                     .isCloseTo(value, within(Math.max(1e-9, tol * Math.max(1, Math.abs(value)))));
-        } else if (key.equals("rows")) {
+        } else if (key.equals("rows")
+                && expected instanceof List<?> l
+                && l.get(0) instanceof Map<?, ?> m
+                && m.containsKey("az")) {
             // of the sweep every thirtieth row is kept
             for (Object row : (List<?>) expected) {
                 int az = ((Number) ((Map<?, ?>) row).get("az")).intValue();

@@ -65,9 +65,9 @@ class DrillStory extends DemoStory {
     void theLinkIsTheSameExerciseAndADeadlyAnswerEndsTheRound() {
         opens("/bind?level=4&seed=7&n=1");
         assertThat(guest.locator("h1")).hasText("Where do you stand to cut?");
-        answers().getByText("downhill side").click();
+        answers().getByText("in line, at the tip").click();
         guest.getByText("know", new Page.GetByTextOptions().setExact(true)).click();
-        assertThat(guest.getByRole(AriaRole.ALERT)).containsText("rolls downhill");
+        assertThat(guest.getByRole(AriaRole.ALERT)).containsText("it strikes whoever stands there");
         assertThat(guest.getByRole(AriaRole.STATUS)).containsText("-0.8");
         assertThat(guest.getByText("Next,")).hasCount(0);
         Looked.at(guest, "drill-deadly");
