@@ -133,7 +133,7 @@ public record AnswerTable(Optional<String> main, Optional<String> plusMinus, Lis
         boolean code = key.indexOf('_') >= 0
                 || key.indexOf(':') >= 0
                 || key.length() > LONGEST_LABEL && key.equals(key.toUpperCase(Locale.ROOT));
-        return code ? key.replace('_', ' ').toLowerCase(Locale.ROOT) : key;
+        return code ? key.replace('_', ' ').replace(":", ": ").toLowerCase(Locale.ROOT) : key;
     }
 
     private static boolean isNested(@Nullable Object v) {

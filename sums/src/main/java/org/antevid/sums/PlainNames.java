@@ -40,6 +40,14 @@ final class PlainNames {
             Map.entry("k2", "rate of fall, squared"),
             Map.entry("phi", "angle"),
             Map.entry("psi", "turn"),
+            Map.entry("com", "centre of mass"),
+            Map.entry("ea", "stiffness"),
+            Map.entry("elong", "stretch"),
+            Map.entry("wll", "working limit"),
+            Map.entry("est", "estimate"),
+            Map.entry("cw", "clockwise"),
+            Map.entry("ccw", "anticlockwise"),
+            Map.entry("rpm", "turns"),
             Map.entry("lb", "minutes at least"),
             Map.entry("makespan", "minutes in all"),
             Map.entry("iters", "lists to try"),
@@ -48,12 +56,31 @@ final class PlainNames {
             Map.entry("comp", "competence"),
             Map.entry("comps", "competences"));
 
+    /** Names that are read as a whole. */
+    private static final Map<String, String> WHOLE = Map.ofEntries(
+            Map.entry("line_eff", "line that stretches"),
+            Map.entry("mass_high", "mass, upper value"),
+            Map.entry("mass_low", "mass, lower value"),
+            Map.entry("leg_load", "leg to the piece"),
+            Map.entry("leg_brake", "leg to the brake"),
+            Map.entry("elong_force", "force at that stretch"),
+            Map.entry("anchor_lower", "anchor, lowered slowly"),
+            Map.entry("mu_low", "friction, low end"),
+            Map.entry("mu_high", "friction, high end"),
+            Map.entry("slip_low", "slips from"),
+            Map.entry("slip_high", "slips at last at"),
+            Map.entry("peak_best", "peak as expected"),
+            Map.entry("last_z", "last reading, times its usual error"));
+
     private static final String SIGMA = "sigma_";
 
     private PlainNames() {}
 
     /** @param name in snake case, without its unit */
     static String of(String name) {
+        if (WHOLE.containsKey(name)) {
+            return WHOLE.get(name);
+        }
         return name.startsWith(SIGMA)
                 ? SPELT.get("sigma") + " of " + spelt(name.substring(SIGMA.length()))
                 : spelt(name);
