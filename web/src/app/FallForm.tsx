@@ -1,6 +1,6 @@
 import { Button, Input } from 'antd';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
-import type { Schemas } from '../api/client';
+import { api, data, type Schemas, type Spot } from '../api/client';
 import { post, useOutbox } from '../api/outbox';
 import type { More } from '../stump/StumpMore';
 import '../words/pages';
@@ -13,10 +13,18 @@ import { Chips, Stepper } from './Stepper';
 const StumpMore = lazy(() => later(() => import('../stump/StumpMore')));
 
 type Review = Schemas['ReviewView'];
-type Props = { job: string; label: string; review: Review; corrects?: boolean; done?: () => void };
+type Props = {
+  job: string;
+  label: string;
+  review: Review;
+  corrects?: boolean;
+  done?: () => void;
+  /** Where a plan stands beside it: asks for a place on it. */
+  pick?: (hint: string, picked: (at: Spot) => void) => void;
+};
 
 /** Where a stem came to lie and what its stump shows; what can hardly be is asked back, and taken when it is so. */
-export function FallForm({ job, label, review, corrects, done }: Props) {
+export function FallForm({ job, label, review, corrects, done, pick }: Props) {
   const t = useWords();
   // a correction starts from what stands; what it leaves open of the stump stays as it was told
   const stands = corrects ? review.outcomes.find((o) => o.outcome.stem === label)?.outcome.measured : undefined;
@@ -95,6 +103,14 @@ export function FallForm({ job, label, review, corrects, done }: Props) {
       },
     });
   };
+  const tapped = (at: Spot) =>
+    void data(
+      api.GET('/api/jobs/{job}/review/tips/{stem}', { params: { path: { job, stem: label }, query: at } }),
+    ).then((tip) => {
+      setBearing(tip.bearingDeg);
+      setDistance(tip.distanceM);
+      setBy('TAP');
+    });
   const hinge = (words: string, value: number | undefined, set: (v?: number) => void) => (
     <ShortLength label={words} value={value} by={0} note={t('fall.asFound')} undo="" blank onChange={set} />
   );
@@ -107,6 +123,7 @@ export function FallForm({ job, label, review, corrects, done }: Props) {
         <Stepper label={t('fall.bearing')} unit="°" value={bearing} onChange={setBearing} step={1} digits={1} />
         <Stepper label={t('fall.distance')} unit="m" value={distance} onChange={setDistance} step={0.5} digits={1} />
       </div>
+      {pick && <Button onClick={() => pick(t('fall.tapHint', { stem: label }), tapped)}>{t('fall.tap')}</Button>}
       <Chips
         label={t('fall.by')}
         options={review.by.map((b) => ({ value: b.by, words: b.words }))}

@@ -12,6 +12,8 @@ type At = { x: number; y: number };
 const ZOOM = 4;
 const STEP = 0.002;
 const LOUPE = 120;
+/** A finger takes hold of a mark that near, pixels. */
+const GRIP = 24;
 /** The header stays, with its HOLD. */
 const HEADER = 52;
 const BELOW_HEADER = `calc(100dvh - ${HEADER}px)`;
@@ -32,19 +34,26 @@ export function PhotoTouches({ touches, drawing, touched }: Props) {
   const [set, setSet] = useState<At[]>([]);
   const [cross, setCross] = useState<At>();
   const picture = useRef<HTMLDivElement>(null);
+  /** The mark that is being dragged, and whether all of them stand and may be. */
+  const [held, setHeld] = useState<number>();
+  const [adjusting, setAdjusting] = useState(false);
   const current = touches.at(set.length);
   useEffect(() => () => URL.revokeObjectURL(photo?.url ?? ''), [photo]);
   const take = (picture: Blob, file?: File) => {
     setPhoto({ file, url: URL.createObjectURL(picture) });
     setSet([]);
     setCross(undefined);
+    setAdjusting(false);
   };
   const put = (at: At) => {
     if (!photo || !current) return;
     const all = [...set, at];
     setSet(all);
     setCross(undefined);
-    if (all.length < touches.length) return;
+    tell(all);
+  };
+  const tell = (all: At[]) => {
+    if (!photo || all.length < touches.length) return;
     const numbers: Record<string, number> = { aspect };
     touches.forEach((touch, i) => {
       numbers[touch.y] = all[i].y;
@@ -60,6 +69,13 @@ export function PhotoTouches({ touches, drawing, touched }: Props) {
       y: inside(1 - (e.clientY - box.top) / box.height),
     };
   };
+  const near = (at: At): number | undefined => {
+    const box = (picture.current as HTMLDivElement).getBoundingClientRect();
+    const away = set.map((m) => Math.hypot((m.x - at.x) * box.width, (m.y - at.y) * box.height));
+    const i = away.indexOf(Math.min(...away));
+    return away[i] <= GRIP ? i : undefined;
+  };
+  const drag = (at: At) => setSet(set.map((m, i) => (i === held ? at : m)));
   const byKey = (e: KeyboardEvent) => {
     const at = cross ?? { x: 0.5, y: 0.5 };
     const by = e.shiftKey ? 10 * STEP : STEP;
@@ -76,6 +92,7 @@ export function PhotoTouches({ touches, drawing, touched }: Props) {
     e.preventDefault();
     e.stopPropagation();
   };
+  const seen = held === undefined ? cross : set[held];
   return (
     <>
       {drawing ? (
@@ -94,11 +111,12 @@ export function PhotoTouches({ touches, drawing, touched }: Props) {
           <p role="status" className={css.asked}>
             {t('photo.all', { all: touches.length })}
           </p>
+          <Button onClick={() => setAdjusting(true)}>{t('photo.adjust')}</Button>
           <Button onClick={() => setSet(set.slice(0, -1))}>{t('photo.lastAgain')}</Button>
         </div>
       )}
       <Drawer
-        open={photo !== undefined && current !== undefined}
+        open={photo !== undefined && (current !== undefined || adjusting)}
         placement="bottom"
         size={BELOW_HEADER}
         rootStyle={{ top: HEADER }}
@@ -107,18 +125,20 @@ export function PhotoTouches({ touches, drawing, touched }: Props) {
         closable={false}
         onClose={() => setPhoto(undefined)}
         title={
-          current && (
-            <span role="status">
-              {t('photo.touch', { what: current.words, n: set.length + 1, all: touches.length })}
-            </span>
-          )
+          <span role="status">
+            {current
+              ? t('photo.touch', { what: current.words, n: set.length + 1, all: touches.length })
+              : t('photo.drag')}
+          </span>
         }
         extra={
           <>
             <Button disabled={set.length === 0} onClick={() => setSet(set.slice(0, -1))}>
               {t('photo.again')}
             </Button>{' '}
-            <Button onClick={() => setPhoto(undefined)}>{t('see.leave')}</Button>
+            <Button onClick={() => (current ? setPhoto(undefined) : setAdjusting(false))}>
+              {t(current ? 'see.leave' : 'photo.dragged')}
+            </Button>
           </>
         }
         classNames={{ body: css.body }}
@@ -134,15 +154,20 @@ export function PhotoTouches({ touches, drawing, touched }: Props) {
             tabIndex={0}
             onKeyDown={byKey}
             onPointerDown={(e) => {
-              if (!current) return;
               e.currentTarget.setPointerCapture(e.pointerId);
-              setCross(under(e));
+              // corners of a hinge lie close: a new mark is never taken for an old one
+              const mark = current ? undefined : near(under(e));
+              setHeld(mark);
+              if (current) setCross(under(e));
             }}
             onPointerMove={(e) => {
-              if (cross && e.buttons > 0) setCross(under(e));
+              if (held !== undefined) drag(under(e));
+              else if (cross && e.buttons > 0) setCross(under(e));
             }}
             onPointerUp={(e) => {
-              if (cross) put(under(e));
+              if (held !== undefined) tell(set);
+              else if (cross) put(under(e));
+              setHeld(undefined);
             }}
           >
             <img
@@ -155,7 +180,7 @@ export function PhotoTouches({ touches, drawing, touched }: Props) {
             {[...set, ...(cross ? [cross] : [])].map((a, i) => (
               <i key={i} className={css.cross} style={{ left: `${100 * a.x}%`, bottom: `${100 * a.y}%` }} />
             ))}
-            {cross && <Loupe url={photo.url} at={cross} box={picture.current} />}
+            {seen && <Loupe url={photo.url} at={seen} box={picture.current} />}
           </div>
         )}
       </Drawer>

@@ -1369,6 +1369,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/review/tips/{stem}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Bearing and distance from the stump of a tip that was tapped on the plan; nothing is kept. */
+        get: operations["reviewTapped"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/roster": {
         parameters: {
             query?: never;
@@ -11059,6 +11076,23 @@ export interface components {
             distanceM: number;
             from: components["schemas"]["Spot"];
         };
+        /** @description Where a tip lies that was tapped on the plan. */
+        TappedTip: {
+            /**
+             * Format: double
+             * @description from the stump
+             */
+            bearingDeg: number;
+            /** Format: double */
+            distanceM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description azimuth, nearest */
+                bearingDeg: string;
+                /** @description length, nearest */
+                distanceM: string;
+            };
+        };
         TargetView: {
             atMost?: string;
             blocks: boolean;
@@ -17912,6 +17946,50 @@ export interface operations {
             };
             /** @description It cannot be so; every field at fault is named */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    reviewTapped: {
+        parameters: {
+            query: {
+                eastM: number;
+                northM: number;
+            };
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TappedTip"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

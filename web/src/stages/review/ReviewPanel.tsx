@@ -35,6 +35,7 @@ export default function ReviewPanel({ job }: PanelProps) {
     useCallback(() => queries.invalidateQueries({ queryKey: ['job', job, 'review'] }), [job, queries]),
   );
   const [correcting, setCorrecting] = useState('');
+  const { pick } = usePlanTools();
   const narrow = !Grid.useBreakpoint().lg;
   const looked = useLookedAt(review, narrow);
   const told = review?.told ?? [];
@@ -77,7 +78,14 @@ export default function ReviewPanel({ job }: PanelProps) {
                   </Button>
                 )}
                 {correct && (
-                  <FallForm job={job} label={label} review={review} corrects done={() => setCorrecting('')} />
+                  <FallForm
+                    job={job}
+                    label={label}
+                    review={review}
+                    corrects
+                    done={() => setCorrecting('')}
+                    pick={pick}
+                  />
                 )}
               </div>
             );
@@ -94,6 +102,7 @@ export default function ReviewPanel({ job }: PanelProps) {
 /** Asked at once while the job is at hand; of a closed one only by who wants to. */
 function Unmeasured({ job, label, review }: { job: string; label: string; review: Schemas['ReviewView'] }) {
   const t = useWords();
+  const { pick } = usePlanTools();
   const closed = useJob(job).data?.closed ?? false;
   const [asked, setAsked] = useState(false);
   return closed && !asked ? (
@@ -101,7 +110,7 @@ function Unmeasured({ job, label, review }: { job: string; label: string; review
       {t('fall.tell', { stem: label })}
     </Button>
   ) : (
-    <FallForm job={job} label={label} review={review} />
+    <FallForm job={job} label={label} review={review} pick={pick} />
   );
 }
 

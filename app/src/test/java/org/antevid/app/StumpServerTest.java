@@ -151,6 +151,22 @@ class StumpServerTest {
         assertThat(outcome().at("/measured/stump/by").asText()).isEqualTo("RULE");
     }
 
+    /** A tip tapped on the plan: 18 m from the stump, 30 degrees east of north. */
+    @Test
+    void aTipTappedOnThePlanIsMeasuredFromTheStump() throws Exception {
+        RunningJob.ok(tell(Map.of()));
+        JsonNode stump = outcome().at("/planned/stump");
+        double east = stump.get("eastM").asDouble() + 9;
+        double north = stump.get("northM").asDouble() + 18 * Math.cos(Math.toRadians(30));
+        JsonNode tip = run.on(run.leader, "GET", "/review/tips/S1?eastM=" + east + "&northM=" + north, null)
+                .body();
+        assertThat(tip.get("bearingDeg").asDouble()).isCloseTo(30, within(1e-6));
+        assertThat(tip.get("distanceM").asDouble()).isCloseTo(18, within(1e-6));
+        assertThat(run.on(run.leader, "GET", "/review/tips/S99?eastM=1&northM=1", null)
+                        .status())
+                .isEqualTo(422);
+    }
+
     /** Who was where when the go was given stays with the fall, heard or only as briefed. */
     @Test
     void whoWasWhereAtTheGoStaysWithTheFall() throws Exception {

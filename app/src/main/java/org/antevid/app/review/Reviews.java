@@ -305,6 +305,26 @@ public class Reviews {
                 .toList();
     }
 
+    /**
+     * Where a tip lies that was tapped on the plan.
+     *
+     * @param bearingDeg from the stump
+     */
+    public record TappedTip(
+            @Shown(in = Dimension.AZIMUTH, to = Side.NEAREST)
+            double bearingDeg,
+
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double distanceM) {}
+
+    @Transactional(readOnly = true)
+    public TappedTip tapped(String jobId, String label, Spot tip) {
+        Spot stump = stems.labelled(jobId, label)
+                .orElseThrow(() -> new RefusedInput("UNKNOWN_STEM", "stem", Message.of(Answer.NOT_OF_JOB)))
+                .reading()
+                .at();
+        return new TappedTip(stump.bearingTo(tip), stump.distanceTo(tip));
+    }
+
     /** A stump before anybody looked at it. */
     public record StumpToRead(String stem, String stemId, Optional<StumpCompared.StumpDrawn> drawn) {}
 

@@ -140,9 +140,9 @@ public record Explanation(
                 }));
     }
 
-    /** It let go somewhere between early and as planned. */
+    /** It let go anywhere between early and as planned: the middle of it, and the sigma of an even spread. */
     private static Share early(Turns t, Deviation d) {
-        return Share.of(Cause.EARLY_LOSS, t.earlyDeg() / 2, Math.abs(t.earlyDeg()) / 2, d.missDeg());
+        return Share.of(Cause.EARLY_LOSS, t.earlyDeg() / 2, Math.abs(t.earlyDeg()) / Math.sqrt(12), d.missDeg());
     }
 
     /** Drift goes with side moment over strength and the third power of the hinge's length. */

@@ -28,8 +28,10 @@ public final class JobPage {
     }
 
     public void open(String job) {
+        // a card also names the jobs it remembers lessons from
         page.locator("a.card")
-                .filter(new Locator.FilterOptions().setHasText(job))
+                .filter(new Locator.FilterOptions()
+                        .setHas(page.locator("h1", new Page.LocatorOptions().setHasText(job))))
                 .first()
                 .click();
         assertThat(page.getByTestId("site-plan")).isVisible();

@@ -25,6 +25,7 @@ import org.antevid.core.outcome.SectorFound;
 import org.antevid.core.outcome.StrapFound;
 import org.antevid.core.outcome.StumpPicture;
 import org.antevid.core.outcome.WindFrom;
+import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.Species;
@@ -38,6 +39,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -235,6 +237,17 @@ public class ReviewController {
         Reviews.FallMeasures measured = o.measures();
         Again.whenCrossed(() -> reviews.record(
                 job, stem, new Reviews.Entry(measured, Boolean.TRUE.equals(o.sure()), o.reason(), o.id()), me));
+    }
+
+    /** Bearing and distance from the stump of a tip that was tapped on the plan; nothing is kept. */
+    @GetMapping("/tips/{stem}")
+    @Needs(Needs.Right.READ)
+    Reviews.TappedTip tapped(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @RequestParam double eastM,
+            @RequestParam double northM) {
+        return reviews.tapped(job, stem, new Spot(eastM, northM));
     }
 
     /**
