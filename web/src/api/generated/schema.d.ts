@@ -11076,7 +11076,7 @@ export interface components {
             distanceM: number;
             from: components["schemas"]["Spot"];
         };
-        /** @description Where a tip lies that was tapped on the plan. */
+        /** @description Where a tip lies that was tapped on the plan, to the nearest tenth: a tap is no surer (geometry). */
         TappedTip: {
             /**
              * Format: double

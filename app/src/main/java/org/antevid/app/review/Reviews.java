@@ -43,6 +43,7 @@ import org.antevid.core.outcome.Landing;
 import org.antevid.core.outcome.MeasuredBy;
 import org.antevid.core.outcome.StumpCompared;
 import org.antevid.core.outcome.StumpReading;
+import org.antevid.core.outcome.TappedTip;
 import org.antevid.core.outcome.WindFrom;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Fault;
@@ -305,24 +306,13 @@ public class Reviews {
                 .toList();
     }
 
-    /**
-     * Where a tip lies that was tapped on the plan.
-     *
-     * @param bearingDeg from the stump
-     */
-    public record TappedTip(
-            @Shown(in = Dimension.AZIMUTH, to = Side.NEAREST)
-            double bearingDeg,
-
-            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double distanceM) {}
-
     @Transactional(readOnly = true)
     public TappedTip tapped(String jobId, String label, Spot tip) {
         Spot stump = stems.labelled(jobId, label)
                 .orElseThrow(() -> new RefusedInput("UNKNOWN_STEM", "stem", Message.of(Answer.NOT_OF_JOB)))
                 .reading()
                 .at();
-        return new TappedTip(stump.bearingTo(tip), stump.distanceTo(tip));
+        return TappedTip.of(stump, tip);
     }
 
     /** A stump before anybody looked at it. */

@@ -24,6 +24,7 @@ import org.antevid.core.outcome.MeasuredBy;
 import org.antevid.core.outcome.SectorFound;
 import org.antevid.core.outcome.StrapFound;
 import org.antevid.core.outcome.StumpPicture;
+import org.antevid.core.outcome.TappedTip;
 import org.antevid.core.outcome.WindFrom;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;
@@ -242,7 +243,7 @@ public class ReviewController {
     /** Bearing and distance from the stump of a tip that was tapped on the plan; nothing is kept. */
     @GetMapping("/tips/{stem}")
     @Needs(Needs.Right.READ)
-    Reviews.TappedTip tapped(
+    TappedTip tapped(
             @PathVariable String job,
             @PathVariable String stem,
             @RequestParam double eastM,
