@@ -87,6 +87,7 @@ public final class Sums {
         add(Question.WHAT_THE_STEM_BEARS, SparSums.ALL);
         add(Question.WHAT_FALLS_FREE, DropSums.ALL);
         add(Question.WHAT_THE_CRANE_LIFTS, CraneSums.ALL);
+        add(Question.WHAT_THE_CRANE_LIFTS, CranePlaceSums.ALL);
         add(Question.WHO_DOES_WHAT_WHEN, CrewSums.ALL);
     }
 

@@ -24,6 +24,7 @@ import org.antevid.app.review.store.OutcomeEntity;
 import org.antevid.app.review.store.OutcomeRepository;
 import org.antevid.app.review.store.StumpColumns;
 import org.antevid.app.run.AtGo;
+import org.antevid.app.run.FallOf;
 import org.antevid.app.run.Runs;
 import org.antevid.app.stem.Stems;
 import org.antevid.core.brief.PlanDocument;
@@ -376,10 +377,9 @@ public class Reviews {
 
     /** Who saw it fall knows better than an instrument that was read at the go. */
     private static Optional<GustAtFall.Across> across(
-            OutcomeEntity r, Optional<Runs.FallOf> fall, PlanDocument.LayPart lay) {
-        return Optional.ofNullable(r.windFrom)
-                .map(GustAtFall.Across::of)
-                .or(() -> fall.flatMap(Runs.FallOf::gustFromDeg).map(from -> GustAtFall.Across.of(from, lay.layDeg())));
+            OutcomeEntity r, Optional<FallOf> fall, PlanDocument.LayPart lay) {
+        return Optional.ofNullable(r.windFrom).map(GustAtFall.Across::of).or(() -> fall.flatMap(FallOf::gustFromDeg)
+                .map(from -> GustAtFall.Across.of(from, lay.layDeg())));
     }
 
     private Outcome outcome(String jobId, OutcomeEntity r) {
@@ -388,7 +388,7 @@ public class Reviews {
         Spot stump = stem.reading().at();
         Foreseen foreseen = lay.foreseen();
         Deviation d = Deviation.of(foreseen, new Fall(r.bearingDeg, r.distanceM, Optional.ofNullable(r.measuredBy)));
-        Optional<Runs.FallOf> fall = runs.fallOf(jobId, r.stem);
+        Optional<FallOf> fall = runs.fallOf(jobId, r.stem);
         Landing landing = r.landing();
         Spot tip = stump.at(r.bearingDeg, r.distanceM);
         return new Outcome(
@@ -413,7 +413,7 @@ public class Reviews {
                         foreseen,
                         d,
                         r.reading(),
-                        fall.flatMap(Runs.FallOf::gustMs).map(ms -> new GustAtFall(ms, across(r, fall, lay)))),
+                        fall.flatMap(FallOf::gustMs).map(ms -> new GustAtFall(ms, across(r, fall, lay)))),
                 StumpCompared.of(lay.stump(), r.reading(), Azimuth.turn(lay.layDeg(), r.bearingDeg)),
                 new PlannedFall(
                         stump,
@@ -425,8 +425,8 @@ public class Reviews {
                 landing.firstTouchM().map(m -> stump.at(r.bearingDeg, m)),
                 landing.rolledM().map(m -> tip.at(r.bearingDeg + 90, m)),
                 lay.line().map(LineLimits::mostN),
-                fall.flatMap(Runs.FallOf::gustMs),
-                fall.map(Runs.FallOf::at),
+                fall.flatMap(FallOf::gustMs),
+                fall.map(FallOf::at),
                 fall.map(f -> runs.there(jobId, f)).orElse(List.of()),
                 lay.hingeThickM(),
                 lay.hingeLengthM(),

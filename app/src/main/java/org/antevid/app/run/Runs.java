@@ -2,7 +2,6 @@ package org.antevid.app.run;
 
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -413,19 +412,9 @@ public class Runs {
                 Message.of(isDone ? LogWords.TICKED : LogWords.UNTICKED).with("step", Arg.said(cut.says())));
     }
 
-    /**
-     * That a stem was felled.
-     *
-     * @param briefing under which the go was given
-     * @param at of that go
-     * @param gustFromDeg where its gust came from, azimuth
-     */
-    public record FallOf(
-            int briefing, Instant at, Optional<Double> gustMs, Optional<Double> gustFromDeg, String goId) {}
-
     /** @return who was where when the go of this fall was given */
     public List<AtGo> there(String jobId, FallOf fall) {
-        return goPlaces.of(jobId, fall.goId);
+        return goPlaces.of(jobId, fall.goId());
     }
 
     /** @return what felled this stem; empty while it stands, and of one that nobody gave a go for */

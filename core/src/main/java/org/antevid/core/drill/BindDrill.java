@@ -25,16 +25,12 @@ import org.antevid.core.tangle.beam.BindStep;
 import org.antevid.core.tangle.beam.LyingStem;
 import org.antevid.core.tangle.beam.Severed;
 import org.antevid.core.tangle.beam.Squeeze;
-import org.antevid.core.tangle.beam.Support;
 
 /** A stem on rests with a mark where it is to be cut. Every answer is {@link Bind}'s. */
 final class BindDrill {
     /** How well rests and mark are seen from beside the stem, metres. */
     private static final double SEEN_M = 0.1;
 
-    private static final double REST_HIGH_M = 0.8;
-    private static final double DENSITY = 900;
-    private static final double BRANCHES = 0.1;
     private static final double LEAST_FROM_REST_M = 0.5;
     private static final double FARTHEST_M = 3;
     private static final double STEP_M = 0.2;
@@ -71,14 +67,14 @@ final class BindDrill {
                     lengthM,
                     buttM,
                     tipM,
-                    DENSITY,
-                    BRANCHES,
+                    DrillLogs.DENSITY,
+                    DrillLogs.BRANCHES,
                     BeamWood.MEDIUM,
                     0,
-                    restsM.stream().map(BindDrill::rest).toList(),
+                    restsM.stream().map(DrillLogs::rest).toList(),
                     Optional.empty(),
                     List.of(),
-                    Optional.of(REST_HIGH_M),
+                    Optional.of(DrillLogs.REST_HIGH_M),
                     LyingStem.U_GAP_M,
                     0,
                     Optional.empty(),
@@ -108,32 +104,24 @@ final class BindDrill {
 
     private BindDrill() {}
 
-    private static Support rest(double xM) {
-        Support.Kind kind = Support.Kind.OTHER_STEM;
-        return new Support(xM, kind, Support.Side.BELOW, 0, kind.stiffnessNm(), kind.mu(), kind.axial());
-    }
-
-    private static double tenth(double value) {
-        return Math.round(value * 10) / 10.0;
-    }
-
     static Optional<Exercise> made(Random r, int level) {
         if (level == STANDS) {
             return StandDrill.made(r, level);
         }
-        double length = tenth(6 + 5 * r.nextDouble());
+        double length = DrillLogs.tenth(6 + 5 * r.nextDouble());
         double butt = 0.25 + 0.25 * r.nextDouble();
-        List<Double> rests = new ArrayList<>(
-                List.of(tenth(length * (0.02 + 0.2 * r.nextDouble())), tenth(length * (0.5 + 0.35 * r.nextDouble()))));
+        List<Double> rests = new ArrayList<>(List.of(
+                DrillLogs.tenth(length * (0.02 + 0.2 * r.nextDouble())),
+                DrillLogs.tenth(length * (0.5 + 0.35 * r.nextDouble()))));
         if (level > 1 && r.nextBoolean()) {
-            rests.add(tenth(length * 0.97));
+            rests.add(DrillLogs.tenth(length * 0.97));
         }
         Log log = new Log(
                 length,
                 butt,
                 butt * (0.5 + 0.2 * r.nextDouble()),
                 List.copyOf(rests),
-                tenth(length * (0.15 + 0.7 * r.nextDouble())));
+                DrillLogs.tenth(length * (0.15 + 0.7 * r.nextDouble())));
         if (rests.stream().anyMatch(x -> Math.abs(x - log.cutM) < LEAST_FROM_REST_M)) {
             return Optional.empty();
         }
@@ -291,7 +279,7 @@ final class BindDrill {
     }
 
     private static Picture picture(Log log, BindCut cut) {
-        double y = REST_HIGH_M;
+        double y = DrillLogs.REST_HIGH_M;
         double at = log.buttM + (log.tipM - log.buttM) * log.cutM / log.lengthM;
         List<Item> items = new ArrayList<>();
         items.add(Item.line(Ink.GROUND, -0.5, 0, log.lengthM + 0.5, 0));

@@ -21,16 +21,12 @@ import org.antevid.core.tangle.beam.Bind;
 import org.antevid.core.tangle.beam.BindCut;
 import org.antevid.core.tangle.beam.LyingStem;
 import org.antevid.core.tangle.beam.LyingStem.Flank;
-import org.antevid.core.tangle.beam.Support;
 
 /**
  * A stem seen from above, on a slope, bowed, or both: where does who cuts it stand? Every answer is {@link Bind}'s.
  * Sides are those seen from butt to tip.
  */
 final class StandDrill {
-    private static final double DENSITY = 900;
-    private static final double BRANCHES = 0.1;
-    private static final double REST_HIGH_M = 0.8;
     private static final double STAND_M = 1.4;
     private static final double WIDE_M = 2.6;
     /** Beside the ends, clear of the wood. */
@@ -65,14 +61,14 @@ final class StandDrill {
                     lengthM,
                     buttM,
                     0.6 * buttM,
-                    DENSITY,
-                    BRANCHES,
+                    DrillLogs.DENSITY,
+                    DrillLogs.BRANCHES,
                     BeamWood.MEDIUM,
                     0,
-                    restsM.stream().map(StandDrill::rest).toList(),
+                    restsM.stream().map(DrillLogs::rest).toList(),
                     Optional.empty(),
                     List.of(),
-                    Optional.of(REST_HIGH_M),
+                    Optional.of(DrillLogs.REST_HIGH_M),
                     LyingStem.U_GAP_M,
                     slopeDeg,
                     uphill,
@@ -106,29 +102,20 @@ final class StandDrill {
     private StandDrill() {}
 
     static Optional<Exercise> made(Random r, int level) {
-        double length = tenth(6 + 5 * r.nextDouble());
+        double length = DrillLogs.tenth(6 + 5 * r.nextDouble());
         int what = r.nextInt(3);
         Flank up = r.nextBoolean() ? Flank.LEFT : Flank.RIGHT;
         Flank out = r.nextBoolean() ? Flank.LEFT : Flank.RIGHT;
         Log log = new Log(
                 length,
                 0.25 + 0.25 * r.nextDouble(),
-                List.of(tenth(length * 0.1), tenth(length * (0.75 + 0.1 * r.nextDouble()))),
-                tenth(length * (0.3 + 0.3 * r.nextDouble())),
+                List.of(DrillLogs.tenth(length * 0.1), DrillLogs.tenth(length * (0.75 + 0.1 * r.nextDouble()))),
+                DrillLogs.tenth(length * (0.3 + 0.3 * r.nextDouble())),
                 what == 0 ? 0 : 8 + 10 * r.nextDouble(),
                 Optional.of(up).filter(x -> what != 0),
                 Optional.of(out).filter(x -> what != 1),
                 0.3 + 0.3 * r.nextDouble());
         return log.judged().map(cut -> exercise(log, cut, level));
-    }
-
-    private static Support rest(double xM) {
-        Support.Kind kind = Support.Kind.OTHER_STEM;
-        return new Support(xM, kind, Support.Side.BELOW, 0, kind.stiffnessNm(), kind.mu(), kind.axial());
-    }
-
-    private static double tenth(double value) {
-        return Math.round(value * 10) / 10.0;
     }
 
     private static Place place(Log log, BindCut cut) {
