@@ -39,8 +39,7 @@ public class SignIns {
     private final SignInRepository repository;
     private final PersonRepository people;
     private final Clock clock;
-    /** By the token's hash; all that are open and have been used since the start. */
-    private final Map<String, Open> open = new ConcurrentHashMap<>();
+    private final KnownSignIns known = new KnownSignIns();
     /** Those ended since the start. */
     private final Set<String> ended = ConcurrentHashMap.newKeySet();
     /** When somebody last proved who they are, by {@link System#nanoTime()}. */
@@ -51,8 +50,6 @@ public class SignIns {
         this.repository = repository;
         this.people = people;
     }
-
-    private record Open(SignedIn who, Instant until) {}
 
     /** Where somebody is signed in. */
     public record SignInPlace(
@@ -82,19 +79,20 @@ public class SignIns {
     @Transactional(propagation = Propagation.SUPPORTS)
     Optional<SignedIn> by(String token) {
         String hash = hash(token);
-        Open known = open.get(hash);
-        if (known != null && known.until.isAfter(clock.instant())) {
-            return Optional.of(known.who);
-        }
         Instant now = clock.instant();
+        return known.by(hash, now).or(() -> read(hash, now));
+    }
+
+    private Optional<SignedIn> read(String hash, Instant now) {
+        long readAt = known.changes();
         return repository
                 .findByTokenHash(hash)
                 .filter(r -> r.endedAt == null && r.seenAt.plus(LASTS).isAfter(now))
+                // one that somebody ends just now stays ended
+                .filter(r -> repository.seen(r.id, now) == 1)
                 .flatMap(r -> people.findById(r.personId).map(p -> {
-                    r.seenAt = now;
-                    repository.save(r);
                     SignedIn who = new SignedIn(p.id, p.name, p.office, r.id, r.onlyJob, r.way, p.manner());
-                    open.put(hash, new Open(who, now.plus(NOTED_EVERY)));
+                    known.keep(readAt, hash, who, now.plus(NOTED_EVERY));
                     return who;
                 }));
     }
@@ -115,7 +113,7 @@ public class SignIns {
 
     /** What is kept of a person's sign-ins is read anew with the next request. */
     void forget(String personId) {
-        open.values().removeIf(o -> o.who.personId().equals(personId));
+        known.forget(who -> who.personId().equals(personId));
     }
 
     public void end(String personId, String id, String by) {
@@ -143,7 +141,7 @@ public class SignIns {
         r.endedBy = by;
         repository.saveAndFlush(r);
         ended.add(r.id);
-        open.remove(r.tokenHash);
+        known.forget(who -> who.signInId().equals(r.id));
         provenAtNs.remove(r.id);
     }
 
