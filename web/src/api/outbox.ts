@@ -7,6 +7,7 @@ import { msg } from '../words/base';
 
 export type UnsentKind =
   | 'hold'
+  | 'no'
   | 'stopped'
   | 'surprise'
   | 'face'

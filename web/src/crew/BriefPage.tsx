@@ -5,6 +5,7 @@ import { Mark } from '../figures/Mark';
 import { Sign as Drawn } from '../figures/Sign';
 import { PlanSketch } from '../plan/PlanSketch';
 import { clock } from '../units/format';
+import { cuts } from '../app/cuts';
 import { later } from '../app/later';
 import { MY_CARD, ReadBack, SignedLate } from './ReadBack';
 import '../words/pages';
@@ -118,6 +119,7 @@ function aloud(card: Card, t: ReturnType<typeof useWords>): string[] {
       t('brief.step', { turn: p.turn, title: p.title }),
       `${t('brief.stand')}: ${stands(p, t)}`,
       `${t('brief.way')}: ${waysOf(p, t) || t('brief.way.none')}`,
+      ...p.piece,
       p.task,
       ...p.cues.map((c) => c.words),
     ]),
@@ -127,11 +129,13 @@ function aloud(card: Card, t: ReturnType<typeof useWords>): string[] {
 }
 
 const stands = (p: Card['posts'][number], t: ReturnType<typeof useWords>) =>
-  p.stand
-    ? p.role === 'CUTTER'
-      ? t('brief.stand.at', { stem: p.stem })
-      : t('brief.stand.from', { away: p.said.fromStemM, stem: p.stem })
-    : t('brief.stand.notSet');
+  p.role === 'CLIMBER'
+    ? t('brief.stand.up', { stem: p.stem })
+    : p.stand
+      ? p.role === 'CUTTER'
+        ? t('brief.stand.at', { stem: p.stem })
+        : t('brief.stand.from', { away: p.said.fromStemM, stem: p.stem })
+      : t('brief.stand.notSet');
 const waysOf = (p: Card['posts'][number], t: ReturnType<typeof useWords>) =>
   p.waysOut
     .map((w) => t('brief.way.one', { name: w.name, azimuth: w.said.azimuthDeg, length: w.said.lengthM }))
@@ -156,7 +160,7 @@ function MyPost({ card, p }: { card: Card; p: Card['posts'][number] }) {
         <h2>{t('brief.stand')}</h2>
         <p>
           {stand}
-          {p.exclusionM !== undefined && p.role !== 'CUTTER' && t('brief.ring', { ring: p.exclusionM })}
+          {p.exclusionM !== undefined && !cuts(p.role) && t('brief.ring', { ring: p.exclusionM })}
         </p>
       </div>
       <div className="c">
@@ -165,6 +169,11 @@ function MyPost({ card, p }: { card: Card; p: Card['posts'][number] }) {
       </div>
       <div className="c">
         <h2>{t('brief.task', { role: p.roleWords })}</h2>
+        {p.piece.map((x) => (
+          <p key={x} className={css.told}>
+            {x}
+          </p>
+        ))}
         <p>{p.task}</p>
         {p.kit.length > 0 && <p>{t('brief.needs', { kit: p.kit.join(' · ') })}</p>}
       </div>

@@ -36,6 +36,7 @@ const AHEAD_MS = 1500;
 
 const AFTER: Record<UnsentKind, string[]> = {
   hold: [],
+  no: ['run'],
   stopped: [],
   surprise: ['hold'],
   face: ['card', 'run'],

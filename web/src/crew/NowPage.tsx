@@ -16,6 +16,8 @@ const Duties = lazy(() => later(() => import('./Duties')));
 const Falls = lazy(() => later(() => import('./Falls')));
 const WatchCard = lazy(() => later(() => import('./WatchCard')));
 const Deputy = lazy(() => later(() => import('../app/Deputy')));
+const SayNo = lazy(() => later(() => import('./SayNo')));
+const NoStands = lazy(() => later(() => import('./NoStands')));
 const PlanSketch = lazy(() => later(() => import('../plan/PlanSketch')).then((m) => ({ default: m.PlanSketch })));
 
 type Run = Schemas['RunView'];
@@ -94,14 +96,24 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
         <p>{because(t, run, post?.task, run.waitAt || info.meetingPoint)}</p>
         {lost && run.word === 'GO' && <p>{t('now.old')}</p>}
       </section>
+      {post?.aloft && post.stem && (
+        <Suspense>
+          <NoStands job={job} stem={post.stem} />
+        </Suspense>
+      )}
       {post && card && (
         <>
           <Suspense fallback={<div className={css.sketchComes} />}>
             <PlanSketch plan={card.plan} height={230} focus={post.stem} me={sketchMe} />
           </Suspense>
-          {(run.word !== 'GO' || post.kit.length > 0) && (
+          {(run.word !== 'GO' || post.kit.length > 0 || post.piece.length > 0) && (
             <div className="c">
               <h2>{t(run.word === 'GO' ? 'now.role' : 'now.then', { role: post.roleWords })}</h2>
+              {post.piece.map((p) => (
+                <p key={p} className={css.told}>
+                  {p}
+                </p>
+              ))}
               {run.word !== 'GO' && <p>{post.task}</p>}
               {post.kit.length > 0 && <p>{t('brief.needs', { kit: post.kit.join(' · ') })}</p>}
             </div>
@@ -143,6 +155,11 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
           )}
           <AtButton refused={out.refused.ready} />
         </div>
+      )}
+      {post?.aloft && post.stem && (
+        <Suspense>
+          <SayNo job={job} stem={post.stem} part={post} />
+        </Suspense>
       )}
       {!asked && deputy}
       {step?.iSeeReady && !run.held && (

@@ -23,15 +23,17 @@ type Props<T> = {
   choose?: (row: T) => void;
   /** Said beneath a row, over its whole width. */
   under?: (row: T) => ReactNode;
+  /** On a narrow screen a row is a few lines, its first cell alone on the first. */
+  stacks?: boolean;
 };
 
 /** A table of ours: Ant Design's, with hair rules, whole at once, its heads only where something needs one. */
-export function Rows<T extends object>({ label, rows, keyOf, columns, voided, choose, under }: Props<T>) {
+export function Rows<T extends object>({ label, rows, keyOf, columns, voided, choose, under, stacks }: Props<T>) {
   const keyed = rows.map((row, i) => ({ key: keyOf ? keyOf(row, i) : String(i), row, i }));
   return (
     <Table
       aria-label={label}
-      className={css.rows}
+      className={stacks ? `${css.rows} ${css.stacks}` : css.rows}
       size="small"
       pagination={false}
       showHeader={columns.some((c) => c.head !== undefined)}

@@ -1315,6 +1315,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/review/pieces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every tree of the job that came down in pieces, each piece beside what was briefed of it. */
+        get: operations["pieceReviewPieces"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/review/review.pdf": {
         parameters: {
             query?: never;
@@ -2557,6 +2574,267 @@ export interface paths {
         put?: never;
         /** Moves a step up or down in the order. */
         post: operations["crewMove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/takedown/no": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Each No that stands, with what was chosen beforehand for it. */
+        get: operations["takedownStandingNoes"];
+        put?: never;
+        /** The same from a phone, where the stem goes by its label. */
+        post: operations["takedownNoFromPhone"];
+        /** The climber takes the No back on the phone; nobody else can. */
+        delete: operations["takedownNoTakenBackOnPhone"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/takedown/stems/{stem}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The plan of pieces that is kept, and what it comes to. */
+        get: operations["takedownTakedown"];
+        put?: never;
+        /** Keeps a plan of pieces. */
+        post: operations["takedownKeepTakedown"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/takedown/stems/{stem}/crane": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The set-up that is kept, and what it comes to. */
+        get: operations["craneCrane"];
+        put?: never;
+        /** Keeps a set-up. */
+        post: operations["craneKeepCrane"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/takedown/stems/{stem}/crane/chart": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The chart that is kept, as an open file. */
+        get: operations["craneChartFile"];
+        put?: never;
+        /** The maker's chart of one configuration out of an open file; nothing is kept. */
+        post: operations["craneReadChart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/takedown/stems/{stem}/crane/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a set-up would come to; nothing is kept. */
+        post: operations["cranePreviewCrane"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/takedown/stems/{stem}/crane/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the display showed of a piece on the hook. */
+        post: operations["craneWeigh"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/takedown/stems/{stem}/crane/readings/{reading}/why": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Why a reading was odd: nothing is picked before somebody found out. */
+        put: operations["craneFoundWhy"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/takedown/stems/{stem}/no": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The climber says No, or gives the sign and whoever sees it enters it: this way ends at once. */
+        post: operations["takedownClimberSaysNo"];
+        /** The climber takes the No back; nobody else can. */
+        delete: operations["takedownClimberTakesNoBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/takedown/stems/{stem}/pieces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Such a table as a plan with the limbs and gear that are kept; nothing is kept of it before the leader does. */
+        post: operations["pieceFilesReadPieces"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/takedown/stems/{stem}/pieces.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The pieces that are kept, one a row, with columns that name their units. */
+        get: operations["pieceFilesPieceTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/takedown/stems/{stem}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a plan would come to; nothing is kept. */
+        post: operations["takedownPreviewTakedown"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/takedown/stems/{stem}/proposal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The fewest pieces that every link allows, with these limbs and this gear; the cuts sent are not looked at. */
+        post: operations["takedownProposePieces"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/takedown/stems/{stem}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same on A4. */
+        get: operations["pieceFilesPiecesPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/takedown/stems/{stem}/sheet.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The tree from the side with its cuts, and each piece beside it, as a drawing. */
+        get: operations["pieceFilesPiecesSvg"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/takedown/stems/{stem}/shortened": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A piece shortened to what every link allows: what is above it becomes a piece of its own; nothing is kept. */
+        post: operations["takedownShortenPiece"];
         delete?: never;
         options?: never;
         head?: never;
@@ -5270,6 +5548,33 @@ export interface components {
         Acknowledgement: {
             findingKey: string;
         };
+        /** @description How it is drawn across. */
+        AcrossOfPiece: {
+            anchor: components["schemas"]["OnFigure"];
+            /**
+             * Format: double
+             * @description the lines at the piece where they lie flattest
+             */
+            betweenDeg: number;
+            /**
+             * Format: double
+             * @description at most in the line over the stem, secondN in the other
+             */
+            firstN: number;
+            from: components["schemas"]["OnFigure"];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description sector, up */
+                betweenDeg: string;
+                /** @description force, up */
+                firstN: string;
+                /** @description force, up */
+                secondN: string;
+            };
+            /** Format: double */
+            secondN: number;
+            to: components["schemas"]["OnFigure"];
+        };
         AddedSteps: {
             /** @description ids of the steps that were added, in their order */
             steps: string[];
@@ -5326,6 +5631,43 @@ export interface components {
                 offM: string;
             };
         };
+        AloftReason: {
+            fault?: string;
+            /** Format: double */
+            fromM?: number;
+            /** @description whether somebody looked; not known counts as bad */
+            known: boolean;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                fromM?: string;
+            };
+            words: string;
+        };
+        /** @description Who may be up there by the records. */
+        AloftView: {
+            /** @enum {string} */
+            allowed: "WHOLE_TREE" | "UP_TO" | "OTHER_ANCHOR" | "PLATFORM" | "NOBODY" | "LEAVE";
+            /**
+             * Format: double
+             * @description nobody is tied in or climbs above it
+             */
+            climbToM?: number;
+            reasons: components["schemas"]["AloftReason"][];
+            /**
+             * Format: double
+             * @description nothing is rigged above it
+             */
+            rigToM?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, down */
+                climbToM?: string;
+                /** @description length, down */
+                rigToM?: string;
+            };
+            words: string;
+        };
         AnchorRequest: {
             /** Format: double */
             gridNorthDeg: number;
@@ -5335,6 +5677,20 @@ export interface components {
             longitudeDeg: number;
             /** Format: int64 */
             version: number;
+        };
+        /** @description Another tree that something may be tied to; sound left out where the records do not say. */
+        AnchorView: {
+            /** Format: double */
+            awayM: number;
+            /** Format: double */
+            deg: number;
+            label: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description distance, nearest */
+                awayM: string;
+            };
+            sound?: boolean;
         };
         AnswerRequest: {
             /** @description numbers of the choices, from 0, in the order they were marked */
@@ -5650,10 +6006,62 @@ export interface components {
             stands: boolean;
             words: string;
         };
+        /** @description A link of the chain. */
+        ChainLink: {
+            at?: components["schemas"]["OnFigure"];
+            fault?: string;
+            forceWords: string;
+            /** Format: double */
+            heightM?: number;
+            /** @enum {string} */
+            kind: "LINE" | "BLOCK" | "SLING" | "BRAKE" | "HAND" | "SECOND_LINE" | "STEM" | "FOOT" | "ANCHOR";
+            mayWords?: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                heightM?: string;
+                /** @description share, up */
+                share?: string;
+            };
+            /** @enum {string} */
+            severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
+            /**
+             * Format: double
+             * @description force at its high end over what it may carry at its low end; left out: not known
+             */
+            share?: number;
+            words: string;
+        };
         ChangeView: {
             /** @enum {string} */
             level?: "LOW" | "MODERATE" | "HIGH" | "EXTREME";
             words: string;
+        };
+        /** @description A line of the chart's head. */
+        ChartHead: {
+            called: string;
+            /** @enum {string} */
+            head: "MACHINE" | "CONFIGURATION" | "COUNTERWEIGHT" | "BOOM_M" | "OUTRIGGERS" | "SECTOR" | "DATE" | "SOURCE";
+            words: string;
+        };
+        ChartRow: {
+            /** Format: double */
+            capacityKg: number;
+            /** Format: double */
+            radiusM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description mass, down */
+                capacityKg: string;
+                /** @description length, nearest */
+                radiusM: string;
+            };
+        };
+        ChartView: {
+            head: components["schemas"]["ChartHead"][];
+            /** @description of the file, to be sent with the set-up */
+            lines: string[][];
+            rows: components["schemas"]["ChartRow"][];
         };
         CheckView: {
             key: string;
@@ -5729,6 +6137,70 @@ export interface components {
             done: boolean;
             /** @enum {string} */
             side: "RIGHT" | "LEFT";
+        };
+        /** @description How whoever cuts aloft is held. What is empty nobody has said, and that is never taken as good. */
+        Climb: {
+            /**
+             * Format: int32
+             * @description while the saw runs, 0..5
+             */
+            attachments?: number;
+            /** @description whether one of them is */
+            cutProof?: boolean;
+            /**
+             * Format: int32
+             * @description minutes until the rescuer has them on the ground, as somebody who can rescue said it, 1..120
+             */
+            rescueMin?: number;
+            /**
+             * Format: double
+             * @description height of the life line on the stem while limbs are cut; empty: as high as stem and faults allow
+             */
+            tieInM?: number;
+            /** @description whether a line reaches the ground from there */
+            wayDown?: boolean;
+        };
+        /** @description How whoever cuts aloft is held; what is left out nobody said. */
+        ClimbSaid: {
+            /**
+             * Format: int32
+             * @description while the saw runs, 0..5
+             */
+            attachments?: number;
+            /** @description whether one of them is */
+            cutProof?: boolean;
+            /**
+             * Format: int32
+             * @description minutes until the rescuer has them on the ground, 1..120
+             */
+            rescueMin?: number;
+            /**
+             * Format: double
+             * @description height of the life line on the stem while limbs are cut, 0.2..100 m
+             */
+            tieInM?: number;
+            /** @description whether a line reaches the ground from there */
+            wayDown?: boolean;
+        };
+        /** @description Whoever cuts it, as they hang. */
+        ClimberDrawn: {
+            feet: components["schemas"]["OnFigure"];
+            lanyard: components["schemas"]["OnFigure"];
+            /**
+             * Format: double
+             * @description on the life line, kept taut, when all of the climber comes onto it at once
+             */
+            peakN: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description force, up */
+                peakN: string;
+                /** @description length, nearest */
+                tieInM: string;
+            };
+            tieIn: components["schemas"]["OnFigure"];
+            /** Format: double */
+            tieInM: number;
         };
         ClipRequest: {
             /** @enum {string} */
@@ -5897,6 +6369,75 @@ export interface components {
             /** @enum {string} */
             side: "RIGHT" | "LEFT";
         };
+        /** @description A crane. */
+        CraneView: {
+            at?: components["schemas"]["Spot"];
+            /** Format: double */
+            attachmentKg: number;
+            chart?: components["schemas"]["ChartView"];
+            confirmed: boolean;
+            grip?: components["schemas"]["GripView"];
+            /** Format: double */
+            hookKg: number;
+            /** Format: double */
+            hookLineM: number;
+            /** @description of the set-up that is kept; sent back with the next one */
+            id?: string;
+            label: string;
+            landing?: components["schemas"]["CraneViewsLandingView"];
+            /** Format: double */
+            legM: number;
+            /** @description names of the cranes that are on the job */
+            machines: string[];
+            /** Format: double */
+            makersN?: number;
+            /** Format: double */
+            marginM: number;
+            /** Format: double */
+            massKg: number;
+            matters: components["schemas"]["PickMatter"][];
+            /** @description of the reading nobody found the reason of; nothing is picked before */
+            oddId?: string;
+            pads: components["schemas"]["PadView"][];
+            picks: components["schemas"]["PickView"][];
+            readings: components["schemas"]["ReadingView"][];
+            remarks: components["schemas"]["CraneWord"][];
+            /** @enum {string} */
+            severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
+            /** Format: double */
+            slingN?: number;
+            /** Format: double */
+            slingsKg: number;
+            soils: components["schemas"]["SoilChoice"][];
+            stands: components["schemas"]["PicksStands"];
+            tagLine: boolean;
+            /** Format: double */
+            windLimitMs?: number;
+        };
+        CraneViewsLandingView: {
+            at: components["schemas"]["Spot"];
+            /** Format: double */
+            lengthM: number;
+            /** Format: double */
+            widthM: number;
+        };
+        /** @description A sling, from the cut. */
+        CraneViewsSling: {
+            /** Format: double */
+            fromCutM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                fromCutM: string;
+            };
+        };
+        CraneWord: {
+            /** @enum {string} */
+            remark: "NO_CHART" | "NOT_CONFIRMED" | "NOT_PLACED" | "NO_LANDING" | "WAY_IN" | "NOT_LEVEL" | "ON_ICE" | "GROUND_NOT_KNOWN" | "GROUND_OVER" | "NO_BEARING" | "EDGE_INSIDE" | "EDGE_NOT_MEASURED" | "VOID_BELOW" | "LEG_LIFTS" | "OUT_OF_CHART" | "TOO_NEAR" | "IN_THE_WAY" | "NO_NET_CAPACITY" | "OVER_CHART" | "OVER_LIMIT" | "TOO_HEAVY" | "NO_WINDOW" | "OVER_PEOPLE" | "SLEW_BLOCKED" | "NO_ROOM_TO_LAND" | "SLING_OVER" | "SLING_NOT_KNOWN" | "TIPS_OVER" | "SLING_SLACK" | "SLUNG_OFF_PIECE" | "GRIP" | "WIND_OVER" | "ODD_READING" | "VOID_NOT_ASKED" | "HANGS_STEEP" | "TILTS" | "SLING_NEAR" | "WIDE_SLING" | "NEAR_LIMIT" | "RADIUS_GROWS" | "LONGER_WAY" | "TAG_LINE" | "FITS_OBLIQUE" | "GROUND_NEAR" | "EDGE_CLOSE" | "WIND_NEAR" | "WIND_LIMIT_NOT_KNOWN" | "MACHINE_NOT_NAMED" | "LEVEL_NOT_READ" | "NOT_WEIGHED";
+            /** @enum {string} */
+            severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
+            words: string;
+        };
         /** @description What was made. */
         Created: {
             /** @description where it is found from now on, at the end of the path it was sent to */
@@ -5905,6 +6446,18 @@ export interface components {
         Credentials: {
             name: string;
             passphrase: string;
+        };
+        /** @description The fewest people it can be taken down with. */
+        CrewOfPieces: {
+            /** Format: int32 */
+            people: number;
+            /**
+             * Format: int32
+             * @description that asks for them at once
+             */
+            piece: number;
+            /** @description one for each, in words; whoever stands by to rescue does nothing else */
+            roles: string[];
         };
         /** @description Minutes a step takes. */
         CrewStepSpread: {
@@ -5929,7 +6482,7 @@ export interface components {
              */
             atM?: number;
             /** @enum {string} */
-            kind: "SEVER_TIE" | "LET_GO" | "LINE_OWNER" | "FREE_LIMBS" | "PROP" | "HOLD_PIECE" | "HOLD_REST" | "HOLD_PLATE" | "PIECE" | "CARRYING_LIMBS" | "COVER" | "SHUT" | "EMPTY" | "MOVE_AWAY" | "COVER_UP" | "CUSHION" | "SWITCH_OFF" | "TAKE_DOWN" | "CLEAR_WAY" | "RIG" | "LIMB" | "READ_STUMP" | "MARK";
+            kind: "SEVER_TIE" | "LET_GO" | "LINE_OWNER" | "FREE_LIMBS" | "PROP" | "HOLD_PIECE" | "HOLD_REST" | "HOLD_PLATE" | "PIECE" | "CARRYING_LIMBS" | "COVER" | "SHUT" | "EMPTY" | "MOVE_AWAY" | "COVER_UP" | "CUSHION" | "SWITCH_OFF" | "TAKE_DOWN" | "CLEAR_WAY" | "RIG" | "LIMB" | "READ_STUMP" | "MARK" | "RESCUE_READY" | "CLIMB_UP" | "LOWER_PIECE" | "DROP_PIECE" | "PICK_PIECE" | "GRAB_PIECE" | "LAND_PIECE" | "FELL_STUB";
             /** @description what the stem is tied to or propped on, or what is covered, shut or cleared, as it is called when the step is made */
             on?: string;
         };
@@ -5969,6 +6522,58 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        /** @description A cut; the piece is all that is beyond it. */
+        CutDrawn: {
+            /**
+             * Format: double
+             * @description along the limb from the stem, or of the stem above ground
+             */
+            atM: number;
+            /**
+             * Format: double
+             * @description height of the block above ground; left out: the usual place
+             */
+            blockM?: number;
+            /** @description id of the limb; left out: the stem */
+            limb?: string;
+            /**
+             * Format: double
+             * @description line the brake lets out, 0..20 m
+             */
+            runM?: number;
+            /**
+             * Format: double
+             * @description knot from the cut along the piece; left out: the usual place
+             */
+            tieM?: number;
+            /** @enum {string} */
+            way: "BY_HAND" | "SNAPPED" | "TOPPED" | "TIED_ABOVE" | "TIED_BELOW" | "LET_RUN" | "DRIFTED" | "PICKED" | "GRABBED" | "FELLED";
+        };
+        /** @description The tree as it is drawn. */
+        CutFigureView: {
+            /** Format: double */
+            footM: number;
+            fromWords: string;
+            /** Format: double */
+            heightM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                heightM: string;
+            };
+            stem: components["schemas"]["OnFigure"][];
+            weak: components["schemas"]["WeakSpot"][];
+        };
+        CutGuyView: {
+            changes: components["schemas"]["LengthChange"][];
+            /**
+             * Format: double
+             * @description what it takes of the side lean, down
+             */
+            takesPercent: number;
+            tension: string;
+            warnings: string[];
         };
         /** @description The cut card as it is frozen into a briefing, drawn on screen and printed. Metres inside the bark; left and right as seen looking along the lay. What people cut by is in measures, already whole steps on the safe side. */
         CutPart: {
@@ -6081,7 +6686,7 @@ export interface components {
             /** Format: double */
             cutHeightM: number;
             fallback?: components["schemas"]["LineView"];
-            guy?: components["schemas"]["GuyView"];
+            guy?: components["schemas"]["CutGuyView"];
             heights: string[];
             hinge?: components["schemas"]["HingeView"];
             insteadOfHeight: string;
@@ -6902,13 +7507,13 @@ export interface components {
              * @description what the giver of a second opinion must be competent for
              * @enum {string}
              */
-            mayClear: "SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE";
+            mayClear: "SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "CRANE_OPERATOR" | "RIGGING" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE";
             open: boolean;
             /**
              * @description the rule that found it
              * @enum {string}
              */
-            rule: "PERMIT_NOT_KNOWN" | "PERMIT_NO" | "EMERGENCY_CARD" | "LIVE_LINE" | "VOLTAGE" | "MACHINE_NOT_RECORDED" | "MACHINE_KEPT_OUT" | "MACHINE_TOO_WEAK" | "PEOPLE_NOBODY_NAMED" | "PEOPLE_NOT_YET_OUT" | "WIND_NOT_KNOWN" | "WIND_NOW" | "WIND_AHEAD" | "DUSK" | "DARK" | "DARK_AHEAD" | "GROUND" | "CROWN_LOAD" | "READINGS_DISAGREE" | "CREW_SIGHTINGS_WAIT" | "HEAVE" | "UNION_ABOVE_CUT" | "UNION_BELOW_CUT" | "VERDICT_EXCLUDED" | "LEFT_YET_WORKED_ON" | "LEFT_YET_LAID" | "READING_MISSING" | "DEFECT" | "DEFECT_PROBED" | "STRIKE" | "ANY_WAY" | "IN_FAN" | "CONTROL_LOST" | "HANGS_UP" | "WITHIN_REACH" | "CONTROL" | "ROTTEN_CORNER" | "BELOW_KEPT" | "BELOW_OPEN" | "NO_WAY_OUT" | "WAY_BARRED" | "COVER_TREE" | "TIME_NOT_KNOWN" | "TOO_SLOW" | "NO_LAY" | "NOT_FIXED" | "PULLER_IN_REACH" | "MOVED_PLATE" | "BED_LIFTS_BUTT" | "BAR_TOO_SHORT" | "FACE_BORE" | "THIN_HINGE" | "FACE_BYPASS" | "BACK_CUT_LOW" | "WEDGES_IN_DEAD_WOOD" | "SIDE_LEAN" | "STRAP" | "STRAP_UNDER_FULL_PULL" | "SPLITS" | "OPENED_FACE" | "CUT_TOO_HIGH" | "CUT_MEETS" | "SCHOOL" | "SPECIAL_CUT" | "SPECIAL_CUTTER" | "TODAY" | "PULL_REFUSED" | "RIGGING" | "KIT_NOT_CHECKED" | "NO_FALLBACK" | "NOBODY_AT_LINE" | "GUY_WRONG_SIDE" | "GUY_TIGHTENS" | "GUY_SLACK" | "GUY_NO_ROPE" | "GUY_WEAK" | "HUNG" | "SUPPORT_CUT" | "STANDS_BENEATH" | "WORK_BENEATH" | "HUNG_IN_RING" | "NO_GUARD" | "KEPT_COMES_DOWN" | "KERF_SAYS_OTHERWISE" | "RING_NOT_KNOWN" | "RING_OF_STEMS" | "PLATE_UP" | "PICTURE_NOT_REENTERED" | "PICTURE_OLD" | "CLOSURE_SHORT" | "STANDS_IN_BIGHT" | "STANDS_IN_SWING" | "SECTIONED" | "BUILDING_NOT_ASKED" | "REST_SUPPOSED" | "PART_NOT_SEEN" | "TIE_NOT_KNOWN" | "CREW" | "CREW_NOT_KNOWN" | "POST_EMPTY" | "STAND_NOT_SET" | "OUT_OF_SIGHT" | "STANDS_IN_RING" | "STANDS_IN_ZONE" | "PLACE_IN_ZONE" | "CREWS_TOO_NEAR" | "LONG_AT_THE_SAW";
+            rule: "PERMIT_NOT_KNOWN" | "PERMIT_NO" | "EMERGENCY_CARD" | "LIVE_LINE" | "VOLTAGE" | "MACHINE_NOT_RECORDED" | "MACHINE_KEPT_OUT" | "MACHINE_TOO_WEAK" | "PEOPLE_NOBODY_NAMED" | "PEOPLE_NOT_YET_OUT" | "WIND_NOT_KNOWN" | "WIND_NOW" | "WIND_AHEAD" | "DUSK" | "DARK" | "DARK_AHEAD" | "GROUND" | "CROWN_LOAD" | "READINGS_DISAGREE" | "CREW_SIGHTINGS_WAIT" | "HEAVE" | "UNION_ABOVE_CUT" | "UNION_BELOW_CUT" | "VERDICT_EXCLUDED" | "LEFT_YET_WORKED_ON" | "LEFT_YET_LAID" | "READING_MISSING" | "DEFECT" | "DEFECT_PROBED" | "STRIKE" | "ANY_WAY" | "IN_FAN" | "CONTROL_LOST" | "HANGS_UP" | "WITHIN_REACH" | "CONTROL" | "ROTTEN_CORNER" | "BELOW_KEPT" | "BELOW_OPEN" | "NO_WAY_OUT" | "WAY_BARRED" | "COVER_TREE" | "TIME_NOT_KNOWN" | "TOO_SLOW" | "NO_LAY" | "NOT_FIXED" | "PULLER_IN_REACH" | "MOVED_PLATE" | "BED_LIFTS_BUTT" | "BAR_TOO_SHORT" | "FACE_BORE" | "THIN_HINGE" | "FACE_BYPASS" | "BACK_CUT_LOW" | "WEDGES_IN_DEAD_WOOD" | "SIDE_LEAN" | "STRAP" | "STRAP_UNDER_FULL_PULL" | "SPLITS" | "OPENED_FACE" | "CUT_TOO_HIGH" | "CUT_MEETS" | "SCHOOL" | "SPECIAL_CUT" | "SPECIAL_CUTTER" | "TODAY" | "PULL_REFUSED" | "RIGGING" | "KIT_NOT_CHECKED" | "NO_FALLBACK" | "NOBODY_AT_LINE" | "GUY_WRONG_SIDE" | "GUY_TIGHTENS" | "GUY_SLACK" | "GUY_NO_ROPE" | "GUY_WEAK" | "HUNG" | "SUPPORT_CUT" | "STANDS_BENEATH" | "WORK_BENEATH" | "HUNG_IN_RING" | "NO_GUARD" | "KEPT_COMES_DOWN" | "KERF_SAYS_OTHERWISE" | "RING_NOT_KNOWN" | "RING_OF_STEMS" | "PLATE_UP" | "PICTURE_NOT_REENTERED" | "PICTURE_OLD" | "CLOSURE_SHORT" | "STANDS_IN_BIGHT" | "STANDS_IN_SWING" | "SECTIONED" | "BUILDING_NOT_ASKED" | "REST_SUPPOSED" | "PART_NOT_SEEN" | "TIE_NOT_KNOWN" | "ALOFT_LOOSENED" | "PIECE" | "PIECE_OVER" | "CRANE" | "CRANE_PAD" | "PICK" | "GUY" | "TAKEDOWN" | "NO_PIECES" | "NO_RESCUER" | "PIECE_NEAR_LINE" | "RESCUER_NOT_FREE" | "UNDER_PIECE" | "STEP_OF_NO_PIECE" | "CLIMBER_SAID_NO" | "CREW" | "CREW_NOT_KNOWN" | "POST_EMPTY" | "STAND_NOT_SET" | "OUT_OF_SIGHT" | "STANDS_IN_RING" | "STANDS_IN_ZONE" | "PLACE_IN_ZONE" | "CREWS_TOO_NEAR" | "LONG_AT_THE_SAW";
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             source: string;
@@ -6935,12 +7540,59 @@ export interface components {
             key: "SEEN" | "SOUNDED" | "PROBED" | "OPENED_FACE";
             words: string;
         };
+        FoundWhyRequest: {
+            /** @description what an odd reading came from */
+            why: string;
+        };
         /** @description A need against what there is: words and a bar. */
         GaugeView: {
             over: boolean;
             /** Format: double */
             share: number;
             words: string;
+        };
+        /** @description What the pieces hang on, ids of the house's list. */
+        GearChosen: {
+            block?: string;
+            brake?: string;
+            /**
+             * Format: double
+             * @description how far off that one is, 1..60 m
+             */
+            brakeAwayM?: number;
+            /**
+             * Format: double
+             * @description azimuth to a brake on another tree; left out: down the trunk
+             */
+            brakeDeg?: number;
+            /**
+             * Format: double
+             * @description pull of the brake hand, 50..300 N
+             */
+            handN?: number;
+            line?: string;
+            second?: components["schemas"]["SecondPut"];
+            /**
+             * Format: double
+             * @description 0..3 m
+             */
+            slackM?: number;
+            sling?: string;
+        };
+        GearView: {
+            block?: string;
+            brake?: string;
+            /** Format: double */
+            brakeAwayM: number;
+            /** Format: double */
+            brakeDeg?: number;
+            /** Format: double */
+            handN: number;
+            line?: string;
+            second?: components["schemas"]["SecondView"];
+            /** Format: double */
+            slackM: number;
+            sling?: string;
         };
         GiveRequest: {
             /**
@@ -6983,15 +7635,64 @@ export interface components {
             /** Format: double */
             xM: number;
         };
-        GuyView: {
-            changes: components["schemas"]["LengthChange"][];
+        /** @description What a grab closes on. */
+        GripPut: {
+            /** Format: double */
+            leastM: number;
+            /** Format: double */
+            mostM: number;
+        };
+        GripView: {
+            /** Format: double */
+            leastM: number;
+            /** Format: double */
+            mostM: number;
+        };
+        /** @description A back guy. */
+        GuyPut: {
             /**
              * Format: double
-             * @description what it takes of the side lean, down
+             * @description above the foot of the stem, -20..40 m
              */
-            takesPercent: number;
-            tension: string;
-            warnings: string[];
+            anchorHeightM: number;
+            /**
+             * Format: double
+             * @description 1..200 m
+             */
+            awayM: number;
+            /**
+             * Format: double
+             * @description azimuth from the stem to its anchor
+             */
+            deg: number;
+            /**
+             * Format: double
+             * @description on the stem, 0.5..60 m
+             */
+            heightM: number;
+            /** @description id of the house's list */
+            line?: string;
+            /**
+             * Format: double
+             * @description 0..1e6 N
+             */
+            pretensionN: number;
+            /** @description pulled to its load before anybody cut */
+            proven: boolean;
+            /** @description whether somebody found the anchor sound; left out: nobody looked */
+            sound?: boolean;
+            /**
+             * Format: double
+             * @description how far the plate has turned, 0..40 degrees; left out: all of the lean counts
+             */
+            turnedDeg?: number;
+        };
+        GuyWord: {
+            /** @enum {string} */
+            remark: "WRONG_SIDE" | "OVER_LIMIT" | "LETS_PLATE_MOVE" | "NO_TENSION" | "PULLS_IT_OVER" | "ANCHOR_BAD" | "ANCHOR_IN_ZONE" | "SOMEBODY_ALOFT" | "NOT_PROVEN" | "NO_RESCUE" | "SECOND_GUY" | "ANCHOR_NOT_SEEN" | "LINE_NOT_CHOSEN" | "STEEP" | "LOW" | "TOO_SOFT" | "AGE_NOT_KNOWN";
+            /** @enum {string} */
+            severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
+            words: string;
         };
         HangArea: {
             beneath: components["schemas"]["Spot"][];
@@ -7060,7 +7761,7 @@ export interface components {
         /** @description A competence with its proof; what is left out is not known. */
         HeldRequest: {
             /** @enum {string} */
-            competence: "SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE";
+            competence: "SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "CRANE_OPERATOR" | "RIGGING" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE";
             /** Format: double */
             maxDiameterM?: number;
             proof?: string;
@@ -7415,6 +8116,11 @@ export interface components {
             version: number;
             withdrawn?: boolean;
         };
+        Instead: {
+            /** @enum {string} */
+            value: "SMALL_PIECES_ON_BED" | "PLATFORM" | "CRANE" | "AGREED_DAMAGE" | "WALK_AWAY";
+            words: string;
+        };
         InstrumentId: {
             id: string;
         };
@@ -7537,7 +8243,7 @@ export interface components {
             /** Format: double */
             efficiency?: number;
             /** @enum {string} */
-            kind: "SAW" | "WEDGE" | "HAMMER" | "LEVER" | "ROPE" | "SLING" | "BLOCK" | "WINCH";
+            kind: "SAW" | "WEDGE" | "HAMMER" | "LEVER" | "ROPE" | "SLING" | "BLOCK" | "WINCH" | "BRAKE";
             /** Format: double */
             lengthM?: number;
             /** Format: double */
@@ -7564,7 +8270,7 @@ export interface components {
             /** Format: date */
             inspectedOn?: string;
             /** @enum {string} */
-            kind: "SAW" | "WEDGE" | "HAMMER" | "LEVER" | "ROPE" | "SLING" | "BLOCK" | "WINCH";
+            kind: "SAW" | "WEDGE" | "HAMMER" | "LEVER" | "ROPE" | "SLING" | "BLOCK" | "WINCH" | "BRAKE";
             kindWords: string;
             /** Format: double */
             lengthM?: number;
@@ -7617,6 +8323,14 @@ export interface components {
             name: string;
             where: string;
         };
+        /** @description Where it is laid down. */
+        LandingPut: {
+            at: components["schemas"]["Spot"];
+            /** Format: double */
+            lengthM: number;
+            /** Format: double */
+            widthM: number;
+        };
         LandingRequest: {
             /** Format: double */
             bounceM?: number;
@@ -7628,18 +8342,10 @@ export interface components {
              */
             rolledM?: number;
         };
-        /** @description What it comes down on. */
-        LandingView: {
-            /** Format: double */
-            buttLiftShare?: number;
-            contacts: components["schemas"]["LandingContact"][];
-            /** @description Its quantities in the reader's units, each rounded to the side it says */
-            said: {
-                /** @description times, up */
-                buttLiftShare?: string;
-            };
-            whole: string[];
-            wholeM: number[];
+        LandsOn: {
+            /** @enum {string} */
+            value: "BRASH_MAT" | "TURF" | "GRAVEL" | "HARD";
+            words: string;
         };
         LastPerson: {
             id: string;
@@ -7684,13 +8390,6 @@ export interface components {
             /** Format: double */
             layDeg: number;
         };
-        /** @description Sector about the fall line, clockwise. */
-        LayFallZoneOpen: {
-            /** Format: double */
-            fromDeg: number;
-            /** Format: double */
-            toDeg: number;
-        };
         /** @description The fixed lay of a stem and what follows from it; bias and sigma are empty where control is not proven, the cut card, the gust at which this stem holds (the strictest of house, leader and what hinge and line stand) and what its line may carry in older documents; the line also where nothing is pulled. */
         LayPart: {
             /** Format: double */
@@ -7727,7 +8426,7 @@ export interface components {
             aiming: components["schemas"]["AimingView"];
             around: components["schemas"]["AroundView"];
             control: components["schemas"]["ControlView"];
-            landing: components["schemas"]["LandingView"];
+            landing: components["schemas"]["WebLandingView"];
             /** Format: double */
             layDeg: number;
             leaving: components["schemas"]["LeavingView"];
@@ -7745,6 +8444,24 @@ export interface components {
             stump: components["schemas"]["Spot"];
             suggestedDropZone: components["schemas"]["Spot"][];
             zones: components["schemas"]["ZoneView"][];
+        };
+        LeanAfter: {
+            /** Format: int32 */
+            afterPiece: number;
+            /** Format: double */
+            faultNm?: number;
+            /** Format: double */
+            footNm: number;
+            /**
+             * Format: double
+             * @description moment that this piece raises, if it does
+             */
+            raisedNm?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description moment, up */
+                raisedNm?: string;
+            };
         };
         LeanFigure: {
             /** Format: double */
@@ -7765,6 +8482,16 @@ export interface components {
             /** Format: double */
             sigmaDeg: number;
             warnings: string[];
+        };
+        /** @description A line of the scale. */
+        LeanTick: {
+            /** Format: double */
+            atNm: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description moment, nearest */
+                atNm: string;
+            };
         };
         /** @description Degrees of lean that the moments along and across a direction stand for. */
         LeaningView: {
@@ -7891,6 +8618,19 @@ export interface components {
             wayWideM: number;
             ways: components["schemas"]["WayView"][];
         };
+        /** @description What the line bends. */
+        LedAlong: {
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description share, up */
+                share?: string;
+            };
+            /** Format: double */
+            share?: number;
+            /** @description led down the trunk, else to a brake on another tree */
+            trunk: boolean;
+            worst?: string;
+        };
         /** @description How much longer the guy would have to be when the stem has turned by so many degrees; shorter is negative. */
         LengthChange: {
             /** Format: double */
@@ -7951,6 +8691,37 @@ export interface components {
             /** Format: int64 */
             through: number;
             words?: string;
+        };
+        /** @description A limb as it is drawn. */
+        LimbDrawn: {
+            /**
+             * Format: double
+             * @description where it leaves the stem above ground, 0..120 m
+             */
+            atM: number;
+            /** @description chosen by who draws it, unique in the tree */
+            id: string;
+            /**
+             * Format: double
+             * @description 0.3..30 m
+             */
+            lengthM: number;
+            loose: boolean;
+            /**
+             * Format: double
+             * @description above level, -60..80 degrees
+             */
+            riseDeg: number;
+            /**
+             * Format: double
+             * @description azimuth it grows to
+             */
+            sideDeg: number;
+            /**
+             * Format: double
+             * @description at its base, 0.02..1.5 m
+             */
+            thickM: number;
         };
         /** @description A limb as it is seen. */
         LimbRequest: {
@@ -8024,6 +8795,34 @@ export interface components {
              * @description from 1
              */
             turn: number;
+        };
+        /** @description A limb as it is drawn. */
+        LimbView: {
+            /** Format: double */
+            atM: number;
+            id: string;
+            /** Format: double */
+            lengthM: number;
+            line: components["schemas"]["OnFigure"][];
+            loose: boolean;
+            /** Format: double */
+            riseDeg: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                atM: string;
+                /** @description length, nearest */
+                lengthM: string;
+                /** @description diameter, up */
+                thickM: string;
+            };
+            /** @enum {string} */
+            side: "NORTH" | "NORTH_EAST" | "EAST" | "SOUTH_EAST" | "SOUTH" | "SOUTH_WEST" | "WEST" | "NORTH_WEST";
+            /** Format: double */
+            sideDeg: number;
+            sideWords: string;
+            /** Format: double */
+            thickM: number;
         };
         LimbingView: {
             /**
@@ -8327,7 +9126,7 @@ export interface components {
              */
             computed: number;
             /** @enum {string} */
-            dimension: "LENGTH" | "DISTANCE" | "DIAMETER" | "HEIGHT" | "WRITTEN" | "SHORT" | "SAWN" | "REACH" | "ANGLE" | "AZIMUTH" | "OPENING" | "SECTOR" | "SPEED" | "PULL" | "FORCE" | "MASS" | "SHARE" | "CHANCE" | "TIMES" | "TIME";
+            dimension: "LENGTH" | "DISTANCE" | "DIAMETER" | "HEIGHT" | "WRITTEN" | "SHORT" | "SAWN" | "REACH" | "ANGLE" | "AZIMUTH" | "OPENING" | "SECTOR" | "SPEED" | "PULL" | "FORCE" | "MOMENT" | "MASS" | "SHARE" | "CHANCE" | "TIMES" | "TIME";
             /**
              * Format: double
              * @description what is left between them; negative when it is not met
@@ -8376,6 +9175,11 @@ export interface components {
             /** Format: double */
             stemKg: number;
         };
+        MayBeAloft: {
+            /** @enum {string} */
+            value: "WHOLE_TREE" | "UP_TO" | "OTHER_ANCHOR" | "PLATFORM" | "NOBODY" | "LEAVE";
+            words: string;
+        };
         MeansChoice: {
             /** @enum {string} */
             means: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
@@ -8406,6 +9210,11 @@ export interface components {
             /** @description in the reader's language and units */
             words: string;
         };
+        MissingOfTree: {
+            /** @enum {string} */
+            value: "DIAMETER" | "HEIGHT" | "CROWN" | "LEAN" | "WOOD";
+            words: string;
+        };
         MissingStep: {
             stem?: string;
             /** @description the step as it will be called */
@@ -8426,19 +9235,23 @@ export interface components {
         };
         MoreView: {
             /** @enum {string} */
-            competence: "SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE";
+            competence: "SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "CRANE_OPERATOR" | "RIGGING" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE";
             /** Format: int32 */
             savesMin: number;
         };
         MyPost: {
+            /** @description a tree is taken down in pieces: the climber may say No */
+            aloft: boolean;
             cues: components["schemas"]["CueView"][];
             /** Format: double */
             exclusionM?: number;
             /** Format: double */
             fromStemM?: number;
             kit: string[];
+            /** @description what comes down in the step, as this role has to know it */
+            piece: string[];
             /** @enum {string} */
-            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND";
+            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND" | "CLIMBER" | "BRAKE" | "RESCUER" | "OPERATOR" | "SLINGER" | "SIGNALLER";
             roleWords: string;
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
@@ -8451,6 +9264,11 @@ export interface components {
             title: string;
             /** Format: int32 */
             turn: number;
+            /**
+             * Format: double
+             * @description where whoever cuts hangs, above ground
+             */
+            upM?: number;
             waysOut: components["schemas"]["WayPart"][];
         };
         /** @description How far behind the hinge the weight sits at its 95 % side, how far the means bring it over, and what the wind at its limit adds; metres at the centre of gravity. */
@@ -8481,7 +9299,7 @@ export interface components {
             passphrase: string;
         };
         NewPersonRequest: {
-            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE")[];
+            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "CRANE_OPERATOR" | "RIGGING" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE")[];
             name: string;
             /** @enum {string} */
             office: "LEADER" | "CREW" | "REVIEWER" | "OWNER";
@@ -8492,6 +9310,33 @@ export interface components {
             enough: boolean;
             /** @enum {string} */
             kind: "THINNER_HINGE" | "MORE_WEDGES" | "LEVER" | "HAND_LINE" | "MACHINE_LINE";
+            words: string;
+        };
+        NoOfStemRequest: {
+            /**
+             * Format: double
+             * @description where the climber hangs, above ground, 0..120 m
+             */
+            atM: number;
+            /** @description its label */
+            stem: string;
+        };
+        NoRequest: {
+            /**
+             * Format: double
+             * @description where the climber hangs, above ground, 0..120 m
+             */
+            atM: number;
+        };
+        /** @description A No that stands. */
+        NoView: {
+            /** @description what was chosen beforehand for it; left out: nothing was */
+            instead?: string;
+            /** @description whether the caller said it and may take it back */
+            mine: boolean;
+            /** @description its label */
+            stem: string;
+            /** @description who said it and how high */
             words: string;
         };
         NotWantedRequest: {
@@ -8649,6 +9494,20 @@ export interface components {
             /** Format: double */
             rightM: number;
             to: components["schemas"]["Spot"];
+        };
+        /** @description A place in it: to the right of the foot and above it, metres. */
+        OnFigure: {
+            /** Format: double */
+            rightM: number;
+            /** Format: double */
+            upM: number;
+        };
+        /** @description Sector about the fall line, clockwise. */
+        Open: {
+            /** Format: double */
+            fromDeg: number;
+            /** Format: double */
+            toDeg: number;
         };
         OpenedRequest: {
             note?: string;
@@ -8876,6 +9735,81 @@ export interface components {
             passphrase: string;
             pin: string;
         };
+        /** @description A pad under a leg. */
+        PadPut: {
+            at: components["schemas"]["Spot"];
+            /**
+             * Format: double
+             * @description how deep that, or the nearest on the plan, is
+             */
+            edgeDepthM?: number;
+            /**
+             * Format: double
+             * @description from its edge to a bank, wall or pit that is not on the plan
+             */
+            edgeM?: number;
+            /**
+             * Format: double
+             * @description 0.05..3 m
+             */
+            footM: number;
+            /** @description a cover, pipe or cellar beneath or beside; left out: nobody asked */
+            hollow?: boolean;
+            /**
+             * Format: double
+             * @description of the square pad, 0.05..5 m
+             */
+            sideM: number;
+            /**
+             * @description left out: nobody looked
+             * @enum {string}
+             */
+            soil?: "PEAT_OR_FRESH_FILL" | "WET_LAWN_OR_SOFT_CLAY" | "LAWN" | "FIRM_CLAY_OR_LOOSE_SAND" | "STIFF_CLAY_OR_DENSE_SAND" | "COMPACTED_GRAVEL" | "PAVEMENT_ON_BASE";
+            /**
+             * Format: double
+             * @description 0.005..1 m; left out: it is taken as stiff
+             */
+            thickM?: number;
+        };
+        /** @description A pad and what it presses. */
+        PadView: {
+            at: components["schemas"]["Spot"];
+            /** Format: double */
+            edgeDepthM?: number;
+            /** Format: double */
+            enteredEdgeM?: number;
+            /** Format: double */
+            footM: number;
+            hollow?: boolean;
+            /** Format: double */
+            loadN?: number;
+            /** Format: int32 */
+            number: number;
+            remarks: components["schemas"]["CraneWord"][];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description force, up */
+                loadN?: string;
+                /** @description share, up */
+                share?: string;
+                /** @description length, nearest */
+                sideM: string;
+                /** @description length, up */
+                sideNeededM?: string;
+            };
+            /** @enum {string} */
+            severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
+            /** Format: double */
+            share?: number;
+            /** Format: double */
+            sideM: number;
+            /** Format: double */
+            sideNeededM?: number;
+            /** @enum {string} */
+            soil?: "PEAT_OR_FRESH_FILL" | "WET_LAWN_OR_SOFT_CLAY" | "LAWN" | "FIRM_CLAY_OR_LOOSE_SAND" | "STIFF_CLAY_OR_DENSE_SAND" | "COMPACTED_GRAVEL" | "PAVEMENT_ON_BASE";
+            /** Format: double */
+            thickM?: number;
+        };
         /** @description A torn leader, a broken top or a big limb that is recorded as a stem of its own: what it is part of, and where. While its fibres hold, or nobody knows, it hangs on that stem and goes before it. */
         PartOf: {
             /**
@@ -8917,7 +9851,7 @@ export interface components {
             };
         };
         PersonEntry: {
-            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE")[];
+            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "CRANE_OPERATOR" | "RIGGING" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE")[];
             /** @description for the owner alone, until it is used */
             firstWord?: string;
             id: string;
@@ -8941,7 +9875,7 @@ export interface components {
             /** Format: date-time */
             readyAt?: string;
             /** @enum {string} */
-            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND";
+            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND" | "CLIMBER" | "BRAKE" | "RESCUER" | "OPERATOR" | "SLINGER" | "SIGNALLER";
             roleWords: string;
             saysStopped: boolean;
             seenBy?: string;
@@ -8949,7 +9883,7 @@ export interface components {
             stand?: components["schemas"]["Spot"];
         };
         PersonView: {
-            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE")[];
+            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "CRANE_OPERATOR" | "RIGGING" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE")[];
             /** @description for the leader alone, until it is used: read it out to the person beside whom it stands */
             firstWord?: string;
             /** Format: int32 */
@@ -8973,6 +9907,141 @@ export interface components {
             who: string;
             /** Format: int32 */
             widthPx: number;
+        };
+        /** @description One matter and the picks it concerns. */
+        PickMatter: {
+            picks: number[];
+            /** @enum {string} */
+            remark: "NO_CHART" | "NOT_CONFIRMED" | "NOT_PLACED" | "NO_LANDING" | "WAY_IN" | "NOT_LEVEL" | "ON_ICE" | "GROUND_NOT_KNOWN" | "GROUND_OVER" | "NO_BEARING" | "EDGE_INSIDE" | "EDGE_NOT_MEASURED" | "VOID_BELOW" | "LEG_LIFTS" | "OUT_OF_CHART" | "TOO_NEAR" | "IN_THE_WAY" | "NO_NET_CAPACITY" | "OVER_CHART" | "OVER_LIMIT" | "TOO_HEAVY" | "NO_WINDOW" | "OVER_PEOPLE" | "SLEW_BLOCKED" | "NO_ROOM_TO_LAND" | "SLING_OVER" | "SLING_NOT_KNOWN" | "TIPS_OVER" | "SLING_SLACK" | "SLUNG_OFF_PIECE" | "GRIP" | "WIND_OVER" | "ODD_READING" | "VOID_NOT_ASKED" | "HANGS_STEEP" | "TILTS" | "SLING_NEAR" | "WIDE_SLING" | "NEAR_LIMIT" | "RADIUS_GROWS" | "LONGER_WAY" | "TAG_LINE" | "FITS_OBLIQUE" | "GROUND_NEAR" | "EDGE_CLOSE" | "WIND_NEAR" | "WIND_LIMIT_NOT_KNOWN" | "MACHINE_NOT_NAMED" | "LEVEL_NOT_READ" | "NOT_WEIGHED";
+            /** @enum {string} */
+            severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
+            words: string;
+        };
+        /** @description A pick. */
+        PickView: {
+            /** Format: double */
+            bestKg: number;
+            /** Format: double */
+            comM: number;
+            /** Format: double */
+            factor: number;
+            /** Format: double */
+            governingM?: number;
+            /** @enum {string} */
+            group: "STEM" | "CROWN_IN_LEAF" | "CROWN_BARE" | "DEAD_WOOD";
+            /** Format: double */
+            highKg: number;
+            /** @description what it is of, by words */
+            kind: string;
+            /** Format: double */
+            limitKg?: number;
+            lowEnd?: string;
+            /** Format: double */
+            lowKg: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: double */
+            radiusLandM?: number;
+            /** Format: double */
+            radiusPickM?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description mass, nearest */
+                bestKg: string;
+                /** @description length, nearest */
+                comM: string;
+                /** @description times, up */
+                factor: string;
+                /** @description length, up */
+                governingM?: string;
+                /** @description mass, up */
+                highKg: string;
+                /** @description mass, down */
+                limitKg?: string;
+                /** @description mass, down */
+                lowKg: string;
+                /** @description length, up */
+                radiusLandM?: string;
+                /** @description length, up */
+                radiusPickM?: string;
+                /** @description share, up */
+                share?: string;
+                /** @description mass, up */
+                showFromKg?: string;
+                /** @description mass, nearest */
+                showKg?: string;
+                /** @description mass, down */
+                showToKg?: string;
+                /** @description share, up */
+                slingShare?: string;
+                /** @description sector, up */
+                tiltDeg?: string;
+            };
+            /** @enum {string} */
+            severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
+            /**
+             * Format: double
+             * @description of the chart
+             */
+            share?: number;
+            /**
+             * Format: double
+             * @description what the display must show before the cut, rig included, to showToKg
+             */
+            showFromKg?: number;
+            /** Format: double */
+            showKg?: number;
+            /** Format: double */
+            showToKg?: number;
+            /** Format: double */
+            slingShare?: number;
+            /** @description where it is slung, from the cut */
+            slings: components["schemas"]["CraneViewsSling"][];
+            /** Format: double */
+            tiltDeg?: number;
+            turn?: string;
+        };
+        /** @description A piece on the hook. */
+        Picked: {
+            /**
+             * Format: double
+             * @description what it may show at most, rig included; empty of older documents
+             */
+            displayMostKg?: number;
+            /**
+             * Format: double
+             * @description it may weigh at most
+             */
+            limitKg: number;
+            /**
+             * Format: double
+             * @description the worst of its way
+             */
+            radiusM: number;
+            /**
+             * Format: double
+             * @description of the chart it uses
+             */
+            share: number;
+            /**
+             * Format: double
+             * @description what the display must show before the cut, rig included, to showToKg
+             */
+            showFromKg?: number;
+            /** Format: double */
+            showToKg?: number;
+        };
+        /** @description How a crane got there and stands. What is empty nobody looked at. */
+        PicksStands: {
+            /** @description whether a pad stands on ice, snow or frozen ground that may thaw */
+            ice?: boolean;
+            /** @description name of a machine of the job */
+            machine?: string;
+            /**
+             * Format: double
+             * @description as its level reads once the pads carry, 0..20 degrees
+             */
+            outOfLevelDeg?: number;
         };
         /** @description What was read. */
         PictureReading: {
@@ -9057,9 +10126,220 @@ export interface components {
             /** Format: double */
             topM: number;
         };
+        /** @description A way a piece can have gone, asked when its step ends. */
+        PieceAsked: {
+            /** @enum {string} */
+            piece: "AS_PLANNED" | "HEAVIER" | "SWUNG" | "SNAGGED";
+            words: string;
+        };
+        /** @description Pieces of one step. */
+        PieceCameView: {
+            /**
+             * Format: double
+             * @description at the heavy end, more what was weighed over it, less one
+             */
+            briefedKg: number;
+            /** Format: int32 */
+            briefedMin: number;
+            /** Format: double */
+            lineN?: number;
+            /** Format: double */
+            more?: number;
+            /** @description their turns among all of the tree */
+            numbers: number[];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description mass, up */
+                briefedKg: string;
+                /** @description force, up */
+                lineN?: string;
+                /** @description share, nearest */
+                more?: string;
+                /** @description mass, nearest */
+                weighedKg?: string;
+            };
+            /** Format: int32 */
+            tookMin?: number;
+            /** @enum {string} */
+            way: "BY_HAND" | "SNAPPED" | "TOPPED" | "TIED_ABOVE" | "TIED_BELOW" | "LET_RUN" | "DRIFTED" | "PICKED" | "GRABBED" | "FELLED";
+            wayWords: string;
+            /** Format: double */
+            weighedKg?: number;
+            /** @enum {string} */
+            went: "AS_PLANNED" | "HEAVIER" | "SWUNG" | "SNAGGED";
+            wentWords: string;
+        };
+        PieceCut: {
+            /** Format: double */
+            atM: number;
+            /** Format: double */
+            blockM?: number;
+            limb?: string;
+            /** Format: double */
+            runM?: number;
+            /** Format: double */
+            tieM?: number;
+            /** @enum {string} */
+            way: "BY_HAND" | "SNAPPED" | "TOPPED" | "TIED_ABOVE" | "TIED_BELOW" | "LET_RUN" | "DRIFTED" | "PICKED" | "GRABBED" | "FELLED";
+        };
+        /** @description The pieces of one step as they are briefed: the largest of several. Each number is rounded to the safe side. */
+        PiecePart: {
+            across?: components["schemas"]["StepPiecePartAcross"];
+            /**
+             * Format: double
+             * @description nobody without a part nearer to the foot of the tree, should the line go; empty where nothing stops it
+             */
+            keepOffM?: number;
+            /** Format: double */
+            lengthM: number;
+            /**
+             * Format: double
+             * @description peak in the line; empty without one, and where the gear is not chosen
+             */
+            lineN?: number;
+            /**
+             * Format: double
+             * @description at its heavy end
+             */
+            massKg: number;
+            /** @description their turns among all of the tree */
+            numbers: number[];
+            /**
+             * Format: int32
+             * @description how many pieces there are in all
+             */
+            of: number;
+            picked?: components["schemas"]["Picked"];
+            /**
+             * Format: double
+             * @description what is left beneath it once the line holds it
+             */
+            roomM?: number;
+            /**
+             * Format: double
+             * @description line the brake lets out; 0: held
+             */
+            runM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description distance, up */
+                keepOffM?: string;
+            };
+            /**
+             * Format: double
+             * @description height of the climber's life line on the stem; empty where nobody hangs there, and of older documents
+             */
+            tieInM?: number;
+            /**
+             * Format: double
+             * @description height above ground whoever cuts hangs at
+             */
+            upM: number;
+            /** @enum {string} */
+            way: "BY_HAND" | "SNAPPED" | "TOPPED" | "TIED_ABOVE" | "TIED_BELOW" | "LET_RUN" | "DRIFTED" | "PICKED" | "GRABBED" | "FELLED";
+            /** Format: double */
+            wraps?: number;
+            /**
+             * Format: double
+             * @description on the brake where it grips, wraps where it is slippery
+             */
+            wrapsLeast?: number;
+            /** @description where nobody with a part stands but whoever cuts: under it and as far as it swings, else where it can end */
+            zone: components["schemas"]["Spot"][][];
+        };
         PieceStepsRequest: {
             /** @description where the stem is cut, metres from the butt */
             cutsM: number[];
+        };
+        /** @description One piece. */
+        PieceView: {
+            across?: components["schemas"]["AcrossOfPiece"];
+            /** Format: double */
+            atM: number;
+            block?: components["schemas"]["OnFigure"];
+            brake?: components["schemas"]["OnFigure"];
+            chain: components["schemas"]["ChainLink"][];
+            climber?: components["schemas"]["ClimberDrawn"];
+            /** Format: double */
+            diameterM: number;
+            led: components["schemas"]["LedAlong"][];
+            /** Format: double */
+            lengthM: number;
+            /** @description id of the limb; left out: of the stem */
+            limb?: string;
+            limited: boolean;
+            line: components["schemas"]["OnFigure"][];
+            /** Format: double */
+            longestM?: number;
+            /**
+             * Format: double
+             * @description height of a block at which the stem holds; left out where it does, or where none helps
+             */
+            lowerBlockM?: number;
+            /** Format: double */
+            massHighKg: number;
+            middle: components["schemas"]["OnFigure"];
+            /** Format: int32 */
+            number: number;
+            /** @description of a piece of stem as it is seen, line of a limb */
+            outline: components["schemas"]["OnFigure"][];
+            /** Format: double */
+            peakN?: number;
+            picked: boolean;
+            remarks: components["schemas"]["PieceWord"][];
+            /** Format: double */
+            roomM?: number;
+            runs: components["schemas"]["RunOfPiece"][];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                atM: string;
+                /** @description diameter, up */
+                diameterM: string;
+                /** @description length, nearest */
+                lengthM: string;
+                /** @description length, down */
+                longestM?: string;
+                /** @description length, nearest */
+                lowerBlockM?: string;
+                /** @description mass, up */
+                massHighKg: string;
+                /** @description force, up */
+                peakN?: string;
+                /** @description length, down */
+                roomM?: string;
+                /** @description length, nearest */
+                topAfterM: string;
+                /** @description distance, up */
+                zoneAcrossM?: string;
+                /** @description distance, up */
+                zoneDownM?: string;
+            };
+            /** @enum {string} */
+            severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
+            /** @description ground nobody stands on who has a part but whoever cuts; empty where nothing stops it */
+            swing: components["schemas"]["Spot"][];
+            tie?: components["schemas"]["OnFigure"];
+            /** Format: double */
+            topAfterM: number;
+            /** @enum {string} */
+            way: "BY_HAND" | "SNAPPED" | "TOPPED" | "TIED_ABOVE" | "TIED_BELOW" | "LET_RUN" | "DRIFTED" | "PICKED" | "GRABBED" | "FELLED";
+            wayWords: string;
+            /** Format: double */
+            wraps?: number;
+            /** @description ground nobody stands on while it is cut; empty where nothing stops it */
+            zone: components["schemas"]["Spot"][];
+            /** Format: double */
+            zoneAcrossM?: number;
+            /** Format: double */
+            zoneDownM?: number;
+        };
+        PieceWord: {
+            /** @enum {string} */
+            remark: "NOBODY_UP_THERE" | "LINK_OVER" | "NONE_SHORT_ENOUGH" | "GEAR_NOT_CHOSEN" | "NO_SECOND_LINE" | "SECOND_TREE_BAD" | "DRIFT_PUSHES" | "DRIFT_TOO_FLAT" | "ANCHOR_GOES" | "ANCHOR_THIN" | "ONE_ATTACHMENT" | "NOT_CUT_PROOF" | "NO_WAY_DOWN" | "TIED_TO_WHAT_GOES" | "TIE_IN_OVER" | "TIE_OFF_PIECE" | "TIE_ABOVE_BLOCK" | "RIGGED_ABOVE_FAULT" | "PERSON_ABOVE_FAULT" | "DO_NOT_TIE" | "TOO_HEAVY_BY_HAND" | "STRIKES_GROUND" | "ROLLS_ON" | "TOP_WHIPS" | "TOP_NEEDS_LINE" | "NOT_THE_LAST" | "WALL_NOT_KNOWN" | "SECOND_TREE_NOT_SEEN" | "RESCUE_SLOW" | "TIE_IN_THIN" | "LEAN_RISES" | "SPLIT_BELOW" | "THIN_WALL" | "LINK_NEAR" | "DRIFT_FLAT" | "FALLS_INTO_LINE" | "SWINGS_WIDE" | "AGE_NOT_KNOWN" | "MANY_WRAPS" | "LINES_TOGETHER" | "LOOSE_WAITS" | "CLIMBER_NOT_ASKED" | "CROWN_NOT_DRAWN" | "NOT_ALL_OF_IT";
+            /** @enum {string} */
+            severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
+            words: string;
         };
         PixelView: {
             /** Format: double */
@@ -9367,20 +10647,20 @@ export interface components {
             person: string;
             personId: string;
             /** @enum {string} */
-            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND";
+            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND" | "CLIMBER" | "BRAKE" | "RESCUER" | "OPERATOR" | "SLINGER" | "SIGNALLER";
             stand?: components["schemas"]["Spot"];
             waysOut: components["schemas"]["WayPart"][];
         };
         PostRequest: {
             personId: string;
             /** @enum {string} */
-            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND";
+            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND" | "CLIMBER" | "BRAKE" | "RESCUER" | "OPERATOR" | "SLINGER" | "SIGNALLER";
             stand?: components["schemas"]["Spot"];
         };
         PostView: {
             personId: string;
             /** @enum {string} */
-            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND";
+            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND" | "CLIMBER" | "BRAKE" | "RESCUER" | "OPERATOR" | "SLINGER" | "SIGNALLER";
             roleWords: string;
             stand?: components["schemas"]["Spot"];
             task: string;
@@ -9443,7 +10723,7 @@ export interface components {
         };
         ProofView: {
             /** @enum {string} */
-            competence: "SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE";
+            competence: "SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "CRANE_OPERATOR" | "RIGGING" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS" | "SUPERVISE";
             /** Format: date-time */
             confirmedAt?: string;
             /** @description who wrote it down, and so has seen the proof */
@@ -9544,7 +10824,7 @@ export interface components {
              * @description empty: without end downhill
              */
             mechanicsM?: number;
-            open?: components["schemas"]["LayFallZoneOpen"];
+            open?: components["schemas"]["Open"];
             /** Format: double */
             practiceM: number;
             /** @description Its quantities in the reader's units, each rounded to the side it says */
@@ -9595,6 +10875,42 @@ export interface components {
             /** Format: double */
             throwM: number;
             tip: components["schemas"]["Spot"];
+        };
+        /** @description What the display showed. */
+        ReadingRequest: {
+            /** @description it hung free and still */
+            free: boolean;
+            /**
+             * Format: int32
+             * @description its turn
+             */
+            piece: number;
+            /**
+             * Format: double
+             * @description hook and slings in it
+             */
+            readKg: number;
+        };
+        ReadingView: {
+            /** Format: double */
+            estKg: number;
+            foundBy?: string;
+            free: boolean;
+            id: string;
+            kind: string;
+            /** Format: int32 */
+            piece: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description mass, nearest */
+                estKg: string;
+                /** @description mass, nearest */
+                weighedKg: string;
+            };
+            /** Format: double */
+            weighedKg: number;
+            who: string;
+            why?: string;
         };
         ReadyRequest: {
             /** @description made by the sender, so that it is done once however often it is sent */
@@ -9815,6 +11131,33 @@ export interface components {
              */
             value: number;
         };
+        /** @description The same piece with so much line let run. */
+        RunOfPiece: {
+            holds: boolean;
+            /**
+             * Format: double
+             * @description left beneath its lowest end; tooDeepM where it strikes the ground instead
+             */
+            roomM?: number;
+            /** Format: double */
+            runM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, down */
+                roomM?: string;
+                /** @description length, nearest */
+                runM: string;
+                /** @description share, up */
+                share?: string;
+                /** @description length, up */
+                tooDeepM?: string;
+            };
+            /** Format: double */
+            share?: number;
+            /** Format: double */
+            tooDeepM?: number;
+            worst?: string;
+        };
         RunView: {
             against: components["schemas"]["AgainstView"][];
             /** @description what ended the last go, when the word is STAND_FAST */
@@ -9892,6 +11235,52 @@ export interface components {
             school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
             words: string;
         };
+        /** @description A second line from another tree, draws pieces across. */
+        SecondPut: {
+            /**
+             * Format: double
+             * @description how far off it stands, 2..60 m
+             */
+            awayM: number;
+            /**
+             * Format: double
+             * @description azimuth from the stem to that tree
+             */
+            deg: number;
+            /**
+             * Format: double
+             * @description of the line on it, 0.3..40 m
+             */
+            heightM: number;
+            /**
+             * Format: double
+             * @description in the first line before it is drawn, 0..30 m
+             */
+            letDownM: number;
+            /** @description id of the house's list */
+            line?: string;
+            /** @description whether somebody found that tree sound; left out: nobody looked */
+            sound?: boolean;
+            /**
+             * Format: double
+             * @description how far a piece is drawn, 0.5 m up to that tree
+             */
+            toM: number;
+        };
+        SecondView: {
+            /** Format: double */
+            awayM: number;
+            /** Format: double */
+            deg: number;
+            /** Format: double */
+            heightM: number;
+            /** Format: double */
+            letDownM: number;
+            line?: string;
+            sound?: boolean;
+            /** Format: double */
+            toM: number;
+        };
         SectionCutRequest: {
             cutBy: string;
             /** @description the winch was on and tight while it was cut */
@@ -9953,6 +11342,42 @@ export interface components {
             level: number;
             /** Format: int64 */
             seed: number;
+        };
+        /** @description A crane as it is set up. */
+        SetUpRequest: {
+            at?: components["schemas"]["Spot"];
+            /** Format: double */
+            attachmentKg: number;
+            /** @description cells of each line of the maker's chart; left out: none is loaded */
+            chart?: string[][];
+            /** @description somebody on site confirmed it on the machine */
+            confirmed?: boolean;
+            grip?: components["schemas"]["GripPut"];
+            /** Format: double */
+            hookKg: number;
+            /** Format: double */
+            hookLineM: number;
+            landing?: components["schemas"]["LandingPut"];
+            /** Format: double */
+            legM: number;
+            /**
+             * Format: double
+             * @description the maker's largest force of a leg
+             */
+            makersN?: number;
+            /** Format: double */
+            marginM: number;
+            /** Format: double */
+            massKg: number;
+            pads: components["schemas"]["PadPut"][];
+            /** Format: double */
+            slingN?: number;
+            /** Format: double */
+            slingsKg: number;
+            stands?: components["schemas"]["StandsSaid"];
+            tagLine?: boolean;
+            /** Format: double */
+            windLimitMs?: number;
         };
         /** @description What one part does. */
         SeveredPart: {
@@ -10195,6 +11620,11 @@ export interface components {
              */
             longitudeDeg: number;
         };
+        SoilChoice: {
+            /** @enum {string} */
+            value: "PEAT_OR_FRESH_FILL" | "WET_LAWN_OR_SOFT_CLAY" | "LAWN" | "FIRM_CLAY_OR_LOOSE_SAND" | "STIFF_CLAY_OR_DENSE_SAND" | "COMPACTED_GRAVEL" | "PAVEMENT_ON_BASE";
+            words: string;
+        };
         SoundChoice: {
             /**
              * Format: double
@@ -10292,6 +11722,18 @@ export interface components {
             maySign: boolean;
             missing: components["schemas"]["MessageView"][];
             signed: components["schemas"]["SignedView"][];
+        };
+        /** @description How it got there and stands; what is left out nobody looked at. */
+        StandsSaid: {
+            /** @description whether a pad stands on ice, snow or thawing ground */
+            ice?: boolean;
+            /** @description name of a machine of the job */
+            machine?: string;
+            /**
+             * Format: double
+             * @description as its level reads, 0..20 degrees
+             */
+            outOfLevelDeg?: number;
         };
         /** @description What its stem did is asked when a step ends. */
         StemAsked: {
@@ -10479,6 +11921,11 @@ export interface components {
              */
             openTicks?: number;
             /**
+             * @description how it went, of a step that takes pieces off a tree
+             * @enum {string}
+             */
+            piece?: "AS_PLANNED" | "HEAVIER" | "SWUNG" | "SNAGGED";
+            /**
              * @description why they are not; needed while there are any
              * @enum {string}
              */
@@ -10507,9 +11954,10 @@ export interface components {
             endMin: number;
             id: string;
             /** @enum {string} */
-            kind: "RELEASE" | "FELL" | "CROSSCUT" | "CLEAR" | "PREPARE";
+            kind: "RELEASE" | "FELL" | "CROSSCUT" | "CLEAR" | "PREPARE" | "ALOFT";
             /** @description what it cannot be done without; older documents have none */
             kit: components["schemas"]["StepKit"][];
+            piece?: components["schemas"]["PiecePart"];
             posts: components["schemas"]["PostPart"][];
             /** Format: int32 */
             startMin: number;
@@ -10520,6 +11968,26 @@ export interface components {
             turn: number;
             work?: components["schemas"]["CrewWork"];
         };
+        /** @description A piece that a second line draws across. */
+        StepPiecePartAcross: {
+            /** Format: double */
+            deg: number;
+            /**
+             * Format: double
+             * @description in the first line before it is drawn
+             */
+            letDownM: number;
+            /**
+             * Format: double
+             * @description at most in the second line
+             */
+            lineN: number;
+            /**
+             * Format: double
+             * @description how far, towards azimuth deg
+             */
+            toM: number;
+        };
         StepRequest: {
             /**
              * Format: int32
@@ -10527,7 +11995,7 @@ export interface components {
              */
             endMin?: number;
             /** @enum {string} */
-            kind: "RELEASE" | "FELL" | "CROSSCUT" | "CLEAR" | "PREPARE";
+            kind: "RELEASE" | "FELL" | "CROSSCUT" | "CLEAR" | "PREPARE" | "ALOFT";
             posts: components["schemas"]["PostRequest"][];
             spread?: components["schemas"]["CrewStepSpread"];
             /** Format: int32 */
@@ -10537,6 +12005,7 @@ export interface components {
             version?: number;
         };
         StepState: {
+            asksHowItWent: components["schemas"]["PieceAsked"][];
             asksWhatItDid?: components["schemas"]["StemAsked"];
             cuts: components["schemas"]["TickView"][];
             iAmPosted: boolean;
@@ -10580,7 +12049,7 @@ export interface components {
             endMin: number;
             id: string;
             /** @enum {string} */
-            kind: "RELEASE" | "FELL" | "CROSSCUT" | "CLEAR" | "PREPARE";
+            kind: "RELEASE" | "FELL" | "CROSSCUT" | "CLEAR" | "PREPARE" | "ALOFT";
             /** @description what it cannot be done without, as it is said */
             kit: string[];
             posts: components["schemas"]["PostView"][];
@@ -10841,6 +12310,134 @@ export interface components {
              * @description how many orders are tried
              */
             lists: number;
+        };
+        /** @description A plan of pieces. */
+        TakedownRequest: {
+            climb?: components["schemas"]["ClimbSaid"];
+            /** @description id of who cuts aloft */
+            climber?: string;
+            cuts: components["schemas"]["CutDrawn"][];
+            /**
+             * @description what is done when the climber says No
+             * @enum {string}
+             */
+            fallback?: "SMALL_PIECES_ON_BED" | "PLATFORM" | "CRANE" | "AGREED_DAMAGE" | "WALK_AWAY";
+            gear: components["schemas"]["GearChosen"];
+            guy?: components["schemas"]["GuyPut"];
+            limbs: components["schemas"]["LimbDrawn"][];
+            /**
+             * @description who may be aloft as the leader says it; left out: as the records say
+             * @enum {string}
+             */
+            mayBe?: "WHOLE_TREE" | "UP_TO" | "OTHER_ANCHOR" | "PLATFORM" | "NOBODY" | "LEAVE";
+            /** @enum {string} */
+            surface?: "BRASH_MAT" | "TURF" | "GRAVEL" | "HARD";
+        };
+        /** @description A tree taken down in pieces. */
+        TakedownView: {
+            allowances: components["schemas"]["MayBeAloft"][];
+            aloft: components["schemas"]["AloftView"];
+            anchors: components["schemas"]["AnchorView"][];
+            climb: components["schemas"]["Climb"];
+            climber?: string;
+            cuts: components["schemas"]["PieceCut"][];
+            /** @enum {string} */
+            fallback?: "SMALL_PIECES_ON_BED" | "PLATFORM" | "CRANE" | "AGREED_DAMAGE" | "WALK_AWAY";
+            figure?: components["schemas"]["CutFigureView"];
+            gear: components["schemas"]["GearView"];
+            guy?: components["schemas"]["TakedownViewsGuyView"];
+            /**
+             * Format: double
+             * @description at its heavy end
+             */
+            heaviestKg?: number;
+            /** @description of the plan that is kept; sent back with the next one */
+            id?: string;
+            instead: components["schemas"]["Instead"][];
+            label: string;
+            leanTicks: components["schemas"]["LeanTick"][];
+            leaning: components["schemas"]["LeanAfter"][];
+            /** Format: double */
+            leftM?: number;
+            limbs: components["schemas"]["LimbView"][];
+            /**
+             * @description who may be aloft as the leader says it
+             * @enum {string}
+             */
+            mayBe?: "WHOLE_TREE" | "UP_TO" | "OTHER_ANCHOR" | "PLATFORM" | "NOBODY" | "LEAVE";
+            missing: components["schemas"]["MissingOfTree"][];
+            pieces: components["schemas"]["PieceView"][];
+            remarks: components["schemas"]["PieceWord"][];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description mass, up */
+                heaviestKg?: string;
+                /** @description length, nearest */
+                leftM?: string;
+            };
+            /** @description the climber's No that stands, in words */
+            saidNo?: string;
+            smallestCrew?: components["schemas"]["CrewOfPieces"];
+            /** @enum {string} */
+            surface: "BRASH_MAT" | "TURF" | "GRAVEL" | "HARD";
+            surfaces: components["schemas"]["LandsOn"][];
+            ways: components["schemas"]["WayDown"][];
+            whole: boolean;
+        };
+        /** @description A back guy and what it has to hold. */
+        TakedownViewsGuyView: {
+            anchor: components["schemas"]["Spot"];
+            /** Format: double */
+            anchorHeightM: number;
+            /** Format: double */
+            awayM: number;
+            /** Format: double */
+            deg: number;
+            drawn: components["schemas"]["OnFigure"][];
+            /** Format: int32 */
+            forPiece?: number;
+            /**
+             * Format: double
+             * @description it carries too late with less pull than that; toN it draws the tree over with more
+             */
+            fromN?: number;
+            /** Format: double */
+            heightM: number;
+            /** @description of it as the tree is seen */
+            line?: string;
+            /** Format: double */
+            mayN?: number;
+            /**
+             * Format: double
+             * @description at the piece that asks most of it, forPiece
+             */
+            neededN?: number;
+            /** Format: double */
+            pretensionN: number;
+            proven: boolean;
+            remarks: components["schemas"]["GuyWord"][];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description force, up */
+                fromN?: string;
+                /** @description force, down */
+                mayN?: string;
+                /** @description force, up */
+                neededN?: string;
+                /** @description share, up */
+                share?: string;
+                /** @description force, down */
+                toN?: string;
+            };
+            /** Format: double */
+            share?: number;
+            /** @enum {string} */
+            shareSeverity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
+            sound?: boolean;
+            /** Format: double */
+            toN?: number;
+            /** Format: double */
+            turnedDeg?: number;
         };
         Taker: {
             id: string;
@@ -11407,6 +13004,12 @@ export interface components {
             /** @enum {string} */
             kind?: "TORN_LEADER" | "BROKEN_TOP" | "BIG_LIMB";
         };
+        /** @description A tree that came down in pieces. */
+        TreeInPieces: {
+            pieces: components["schemas"]["PieceCameView"][];
+            stem: string;
+            weights: components["schemas"]["WeightsOfTree"][];
+        };
         /** @description What was tapped by eye; what is missing was not looked at. */
         TreeRequest: {
             at?: components["schemas"]["Spot"];
@@ -11717,6 +13320,12 @@ export interface components {
             /** @description carries it, of a beacon */
             who?: string;
         };
+        WayDown: {
+            roped: boolean;
+            /** @enum {string} */
+            value: "BY_HAND" | "SNAPPED" | "TOPPED" | "TIED_ABOVE" | "TIED_BELOW" | "LET_RUN" | "DRIFTED" | "PICKED" | "GRABBED" | "FELLED";
+            words: string;
+        };
         /** @description A way out: name, azimuth of its end, metres along it, its corners from where it begins (none in older documents). */
         WayPart: {
             /** Format: double */
@@ -11767,6 +13376,33 @@ export interface components {
             slopeUpDeg?: number;
             /** Format: double */
             walkS?: number;
+        };
+        /** @description A place of the stem that is looked at whenever something pulls at it. */
+        WeakSpot: {
+            at: components["schemas"]["OnFigure"];
+            defectId?: string;
+            /** Format: double */
+            heightM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                heightM: string;
+            };
+            split: boolean;
+            words: string;
+        };
+        /** @description What it comes down on. */
+        WebLandingView: {
+            /** Format: double */
+            buttLiftShare?: number;
+            contacts: components["schemas"]["LandingContact"][];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description times, up */
+                buttLiftShare?: string;
+            };
+            whole: string[];
+            wholeM: number[];
         };
         WedgesView: {
             /** Format: double */
@@ -11865,6 +13501,21 @@ export interface components {
             /** Format: double */
             weightKg: number;
             who: string;
+        };
+        /** @description What the load display says of one group of a tree. */
+        WeightsOfTree: {
+            /** Format: double */
+            factor: number;
+            /** @enum {string} */
+            group: "STEM" | "CROWN_IN_LEAF" | "CROWN_BARE" | "DEAD_WOOD";
+            /** Format: int32 */
+            readings: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description times, up */
+                factor: string;
+            };
+            words: string;
         };
         WindChoice: {
             /** @enum {string} */
@@ -17758,6 +19409,46 @@ export interface operations {
             };
         };
     };
+    pieceReviewPieces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeInPieces"][];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     paperReview: {
         parameters: {
             query?: {
@@ -23088,6 +24779,1425 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    takedownStandingNoes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NoView"][];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    takedownNoFromPhone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoOfStemRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    takedownNoTakenBackOnPhone: {
+        parameters: {
+            query: {
+                stem: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    takedownTakedown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakedownView"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    takedownKeepTakedown: {
+        parameters: {
+            query?: {
+                replaces?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakedownRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    craneCrane: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CraneView"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    craneKeepCrane: {
+        parameters: {
+            query?: {
+                replaces?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetUpRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    craneChartFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    craneReadChart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChartView"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    cranePreviewCrane: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetUpRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CraneView"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    craneWeigh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    craneFoundWhy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+                reading: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FoundWhyRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    takedownClimberSaysNo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    takedownClimberTakesNoBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    pieceFilesReadPieces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakedownView"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    pieceFilesPieceTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    takedownPreviewTakedown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakedownRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakedownView"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    takedownProposePieces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakedownRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakedownView"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    pieceFilesPiecesPdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    pieceFilesPiecesSvg: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    takedownShortenPiece: {
+        parameters: {
+            query: {
+                piece: number;
+            };
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakedownRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakedownView"];
+                };
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {

@@ -21,6 +21,7 @@ export function HouseList<T extends Item>({ heading, items, says, takeOff }: Pro
         {heading} <span>{items.length}</span>
       </h2>
       <Rows
+        stacks
         rows={items}
         keyOf={(item) => item.id}
         columns={[

@@ -29,7 +29,7 @@ export function PeopleTable({ people, owner, run }: Props) {
       scroll={{ x: 760 }}
       dataSource={people}
       columns={[
-        { title: msg('name'), dataIndex: 'name', render: (n: string) => <b>{n}</b> },
+        { title: msg('name'), dataIndex: 'name', width: 104, render: (n: string) => <b>{n}</b> },
         { title: msg('office'), dataIndex: 'office', render: (o: Office) => officeWords()[o] },
         {
           title: msg('competences'),

@@ -5,6 +5,7 @@ import { Waiting } from '../../ui/Waiting';
 import { api, data, type Schemas } from '../../api/client';
 import { useUnits } from '../../units/useUnits';
 import { SpeciesForm } from './SpeciesForm';
+import css from './house.module.css';
 import ui from '../../ui/ui.module.css';
 import { msg } from './words';
 
@@ -21,7 +22,7 @@ export function SpeciesTable({ owner, version }: { owner: boolean; version: numb
   });
   return (
     <section aria-label={msg('species')}>
-      <h2>
+      <h2 className={css.wordy}>
         {msg('species')} <span>{msg('whatMassHingeAnd')}</span>
       </h2>
       {species.data ? (

@@ -1,4 +1,5 @@
 import type Feature from 'ol/Feature';
+import { cuts } from '../../app/cuts';
 import { alone, styled } from '../draw';
 import type { PlanScene } from '../scene';
 import { Circle, Fill, Point, Style, toward, wayStyles, words, xy } from '../styles';
@@ -23,7 +24,7 @@ function posts(scene: PlanScene): Feature[] {
   const step = (scene.stage === 'crew' ? ahead.find((s) => s.id === scene.step) : undefined) ?? ahead[0];
   const foot = scene.stems.find((s) => s.label === step?.stem)?.at;
   for (const p of step?.posts ?? []) {
-    const at = p.stand ?? (p.role === 'CUTTER' ? foot : undefined);
+    const at = p.stand ?? (cuts(p.role) ? foot : undefined);
     if (!at) continue;
     out.push(
       styled(

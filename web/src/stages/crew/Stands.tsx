@@ -57,7 +57,7 @@ export function Stands({ job, steps }: { job: string; steps: Step[] }) {
               <small>
                 {p.stand
                   ? msg('atEN', { eastM: length(p.stand.eastM, 0), northM: length(p.stand.northM, 0) })
-                  : msg(p.role === 'CUTTER' ? 'atTheStump' : 'standNotSet')}
+                  : msg(p.role === 'CLIMBER' ? 'inTheTree' : p.role === 'CUTTER' ? 'atTheStump' : 'standNotSet')}
               </small>
             </span>
           </li>

@@ -3,6 +3,7 @@ import { lazy, Suspense, useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useAskedSteps, useSurroundings } from '../../api/job';
 import { later } from '../../app/later';
+import { cuts } from '../../app/cuts';
 import { Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 import layout from '../../ui/layout.module.css';
@@ -21,6 +22,12 @@ const roles = (): { value: Post['role']; label: string }[] => [
   { value: 'WINCH', label: msg('winch') },
   { value: 'LOOKOUT', label: msg('lookout') },
   { value: 'GROUND', label: msg('ground') },
+  { value: 'CLIMBER', label: msg('climber') },
+  { value: 'BRAKE', label: msg('brakeHand') },
+  { value: 'RESCUER', label: msg('rescuer') },
+  { value: 'OPERATOR', label: msg('operator') },
+  { value: 'SLINGER', label: msg('slinger') },
+  { value: 'SIGNALLER', label: msg('signaller') },
 ];
 /** A step: who does it, where each stands, when, and how long it takes at best and at worst. */
 export function StepCard({
@@ -89,12 +96,14 @@ export function StepCard({
               <small>
                 {p.stand
                   ? msg('atEN', { eastM: length(p.stand.eastM, 0), northM: length(p.stand.northM, 0) })
-                  : p.role === 'CUTTER'
-                    ? msg(step.kind === 'FELL' ? 'atTheStump' : 'atTheCut')
-                    : msg('standNotSet')}
+                  : p.role === 'CLIMBER'
+                    ? msg('inTheTree')
+                    : p.role === 'CUTTER'
+                      ? msg(step.kind === 'FELL' ? 'atTheStump' : 'atTheCut')
+                      : msg('standNotSet')}
               </small>
             </span>
-            {leader && !step.done && p.role !== 'CUTTER' && (
+            {leader && !step.done && !cuts(p.role) && (
               <Button
                 type="text"
                 aria-label={msg('standOf', { personId: name(p.personId) })}
@@ -108,7 +117,7 @@ export function StepCard({
                 {msg('stand')}
               </Button>
             )}
-            {leader && !step.done && p.role !== 'CUTTER' && (
+            {leader && !step.done && !cuts(p.role) && (
               <Button
                 type="text"
                 aria-label={msg('tapeStandOf', { personId: name(p.personId) })}

@@ -3,7 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Button, Grid } from 'antd';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Schemas, Spot } from '../../api/client';
-import { useJob, useReview } from '../../api/job';
+import { useJob, useReview, useStems } from '../../api/job';
 import { useOutbox } from '../../api/outbox';
 import type { PanelProps } from '../stage';
 import { FallForm } from '../../app/FallForm';
@@ -21,14 +21,19 @@ import '../../words/pages';
 import { useWords } from '../../words/words';
 import { Missing, SignOff } from './SignOff';
 import { FromGo } from './FromGo';
+import { Pieces, usePieces } from './Pieces';
 import { Shares } from './Shares';
 import { Stumps } from './Stumps';
 import { msg } from './words';
+
+/** How much of the plan is shown on each side of a stem whose fall is asked for: where a tip can be tapped. */
+const AROUND_M = 25;
 
 /** Stage 9: what really happened against what was foreseen, and what is learned. */
 export default function ReviewPanel({ job }: PanelProps) {
   const lessons = useLessons(job).data;
   const review = useReview(job).data;
+  const pieces = usePieces(job);
   const queries = useQueryClient();
   useOutbox(
     job,
@@ -37,7 +42,7 @@ export default function ReviewPanel({ job }: PanelProps) {
   const [correcting, setCorrecting] = useState('');
   const { pick } = usePlanTools();
   const narrow = !Grid.useBreakpoint().lg;
-  const looked = useLookedAt(review, narrow);
+  const looked = useLookedAt(job, review, narrow);
   const told = review?.told ?? [];
   const first = (stemId: string) => Number(stemId !== looked);
   const outcomes = [...(review?.outcomes ?? [])].sort((a, b) => first(a.outcome.stemId) - first(b.outcome.stemId));
@@ -46,7 +51,7 @@ export default function ReviewPanel({ job }: PanelProps) {
     <>
       <div className="body">
         <h1>{msg('review')}</h1>
-        {review?.outcomes.length === 0 && unmeasured.length === 0 && (
+        {review?.outcomes.length === 0 && unmeasured.length === 0 && pieces?.length === 0 && (
           <p className="empty">{msg('nothingIsFelledYet')}</p>
         )}
         {review && <Missing standing={review.standing} />}
@@ -90,6 +95,7 @@ export default function ReviewPanel({ job }: PanelProps) {
               </div>
             );
           })}
+        <Pieces job={job} />
         {lessons && <LessonList lessons={lessons.learned} />}
         <Learn job={job} />
         <Records job={job} />
@@ -102,11 +108,16 @@ export default function ReviewPanel({ job }: PanelProps) {
 /** Asked at once while the job is at hand; of a closed one only by who wants to. */
 function Unmeasured({ job, label, review }: { job: string; label: string; review: Schemas['ReviewView'] }) {
   const t = useWords();
-  const { pick } = usePlanTools();
+  const { pick, selectStem } = usePlanTools();
   const closed = useJob(job).data?.closed ?? false;
+  const down = useStems(job).data?.find((s) => s.label === label);
   const [asked, setAsked] = useState(false);
+  const tell = () => {
+    setAsked(true);
+    if (down) selectStem(down.id);
+  };
   return closed && !asked ? (
-    <Button size="large" block onClick={() => setAsked(true)}>
+    <Button size="large" block onClick={tell}>
       {t('fall.tell', { stem: label })}
     </Button>
   ) : (
@@ -115,7 +126,7 @@ function Unmeasured({ job, label, review }: { job: string; label: string; review
 }
 
 /** The plan shows the fall that went farthest beside, until another one is asked for, and stays near to it. */
-function useLookedAt(review: Schemas['ReviewView'] | undefined, narrow: boolean): string | undefined {
+function useLookedAt(job: string, review: Schemas['ReviewView'] | undefined, narrow: boolean): string | undefined {
   const { stem, selectStem } = usePlanTools();
   const stayNear = usePlanView((v) => v.stayNear);
   const begun = useRef(false);
@@ -127,15 +138,19 @@ function useLookedAt(review: Schemas['ReviewView'] | undefined, narrow: boolean)
     selectStem(worst);
   }, [worst, selectStem]);
   const o = reviewed(all, stem);
+  const told = useStems(job).data?.find((s) => s.id === stem && s.id !== o?.stemId);
+  const around =
+    told && [-1, 1].map((d) => ({ eastM: told.at.eastM + d * AROUND_M, northM: told.at.northM + d * AROUND_M }));
   const near =
-    o &&
-    JSON.stringify([
-      o.planned.stump,
-      o.planned.tip,
-      o.tip,
-      ...o.planned.fan,
-      ...(narrow ? [] : o.there.map((p) => p.at)),
-    ]);
+    (around && JSON.stringify(around)) ??
+    (o &&
+      JSON.stringify([
+        o.planned.stump,
+        o.planned.tip,
+        o.tip,
+        ...o.planned.fan,
+        ...(narrow ? [] : o.there.map((p) => p.at)),
+      ]));
   useEffect(() => {
     if (near) stayNear(JSON.parse(near) as Spot[]);
     return () => stayNear(undefined);

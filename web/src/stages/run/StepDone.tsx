@@ -32,6 +32,7 @@ export function StepDone({ job, step, act, disabled, onMoved }: Props) {
   const [moved, setMoved] = useState<Moved>();
   const [nowOn, setNowOn] = useState<NowOn>();
   const asks = step.asksWhatItDid;
+  const pieces = step.asksHowItWent;
   const still = !asks?.doneIfStill && (moved === 'NOT_AT_ALL' || nowOn === 'STILL_HANGS');
   const anew = asks && (!asks.where || moved !== 'NOT_AT_ALL' || asks.anewIfStill);
   const reasons =
@@ -41,10 +42,10 @@ export function StepDone({ job, step, act, disabled, onMoved }: Props) {
       enabled: asking && step.openTicks > 0,
       queryFn: () => data(api.GET('/api/jobs/{job}/run/unticked-reasons', { params: { path: { job } } })),
     }).data ?? [];
-  const done = async (unticked?: Told['unticked']) => {
+  const done = async (unticked?: Told['unticked'], piece?: Told['piece']) => {
     setAsking(false);
     const now = moved === 'NOT_AT_ALL' ? undefined : nowOn;
-    const body = { openTicks: step.openTicks, unticked, moved, nowOn: now, id: newId() };
+    const body = { openTicks: step.openTicks, unticked, moved, nowOn: now, piece, id: newId() };
     const kept = await act(api.POST('/api/jobs/{job}/run/done', { params: { path: { job } }, body }));
     if (kept && asks && anew) onMoved?.();
   };
@@ -56,7 +57,7 @@ export function StepDone({ job, step, act, disabled, onMoved }: Props) {
         type="primary"
         className="next"
         disabled={disabled}
-        onClick={() => (step.openTicks > 0 || asks ? setAsking(true) : void done())}
+        onClick={() => (step.openTicks > 0 || asks || pieces.length > 0 ? setAsking(true) : void done())}
       >
         <span>
           {t('done.step', { title: step.title })}
@@ -66,19 +67,30 @@ export function StepDone({ job, step, act, disabled, onMoved }: Props) {
       </Button>
       <Modal
         open={asking}
-        title={asks ? t('done.told') : t('done.open', { open: step.openTicks, all: step.cuts.length })}
+        title={
+          pieces.length > 0
+            ? t('done.piece')
+            : asks
+              ? t('done.told')
+              : t('done.open', { open: step.openTicks, all: step.cuts.length })
+        }
         onCancel={() => setAsking(false)}
         footer={[
           <Button key="back" size="large" onClick={() => setAsking(false)}>
             {t('done.back')}
           </Button>,
-          (step.openTicks === 0 || still) && (
+          pieces.length === 0 && (step.openTicks === 0 || still) && (
             <Button key="done" size="large" type="primary" disabled={!told} onClick={() => void done()}>
               {t('done.keep')}
             </Button>
           ),
         ]}
       >
+        {pieces.map((p) => (
+          <Button key={p.piece} size="large" block onClick={() => void done(undefined, p.piece)}>
+            {p.words}
+          </Button>
+        ))}
         {asks && (
           <div className={css.told}>
             <Radio.Group

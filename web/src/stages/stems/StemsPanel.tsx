@@ -11,6 +11,7 @@ import { CompareTab } from './CompareTab';
 import { FaultsTab } from './FaultsTab';
 import { MeasureTab } from './MeasureTab';
 import { ReadTab } from './ReadTab';
+import { inPieces } from '../../takedown/inPieces';
 import { VerdictTab } from './VerdictTab';
 import { WoodTab } from './WoodTab';
 import { isDefect } from './isDefect';
@@ -149,20 +150,24 @@ export default function StemsPanel({ job, go }: PanelProps) {
         type="primary"
         className="next"
         disabled={!stem || stem.toBeKept || (!stem.notFelled && stem.notKnown.length > 0)}
-        onClick={() => go(stem?.notFelled ? 'tangle' : 'lay')}
+        onClick={() => go(stem?.notFelled || inPieces(stem) ? 'tangle' : 'lay')}
       >
         <span>
           {stem?.toBeKept
             ? msg('isToBeKept', { stemLabel: stem.label })
             : stem?.notFelled
               ? msg('nextHungFallen', { stemLabel: stem.label })
-              : msg('nextChooseTheLay', { stemLabel: stem?.label ?? '' })}
+              : inPieces(stem)
+                ? msg('nextTakeDown', { stemLabel: stem?.label ?? '' })
+                : msg('nextChooseTheLay', { stemLabel: stem?.label ?? '' })}
           <small>
             {stem?.notFelled
               ? msg('notFelled', { why: stem.notFelled })
               : stem?.notKnown.length
                 ? msg('firstWithNotKnown', { notKnown: stem.notKnown.join(', ') })
-                : msg('whereItFallsWhat')}
+                : inPieces(stem)
+                  ? msg('cutOnTheFigure')
+                  : msg('whereItFallsWhat')}
           </small>
         </span>
         →

@@ -1,7 +1,9 @@
 import css from '../../ui/layout.module.css';
 import { gone } from '../../app/gone';
 import { Button } from 'antd';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
+import { inPieces } from '../../takedown/inPieces';
+import { later } from '../../app/later';
 import { useFeatures, useFindings, useJob, useStems, useTangle } from '../../api/job';
 import type { PanelProps } from '../stage';
 import { Tabs } from '../../app/Stepper';
@@ -15,9 +17,12 @@ import { OrderTab } from './OrderTab';
 import { PictureTab } from './PictureTab';
 import { Tilted } from './PlateBack';
 import { PlateTab } from './PlateTab';
+import tangle from './tangle.module.css';
 import { msg } from './words';
 
-type Part = 'picture' | 'cut' | 'order' | 'plate' | 'leave';
+const TakeDownTab = lazy(() => later(() => import('../../takedown/TakeDownTab')));
+
+type Part = 'picture' | 'cut' | 'order' | 'plate' | 'leave' | 'takeDown';
 
 /** Stage 5: what rests on what, what comes loose first, where nobody goes, who guards it. */
 export default function TanglePanel({ job, go }: PanelProps) {
@@ -27,7 +32,9 @@ export default function TanglePanel({ job, go }: PanelProps) {
   const features = useFeatures(job).data ?? [];
   const t = useTangle(job).data;
   const findings = useFindings(job).data ?? [];
-  const [part, setPart] = useState<Part>('picture');
+  const [opened, setPart] = useState<Part>();
+  const part = opened ?? (inPieces(known.find((s) => s.id === tools.stem)) ? 'takeDown' : 'picture');
+  const [slot, setSlot] = useState<HTMLDivElement | null>(null);
   if (!t) return <Waiting className="body" />;
   const stem = t.stems.find((s) => s.stemId === tools.stem) ?? t.stems.find((s) => s.turn === 1) ?? t.stems[0];
   /** Chosen and felled: there is nothing to disentangle, its limbs are left. */
@@ -51,6 +58,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
             { value: 'order', words: msg('order') },
             { value: 'plate', words: msg('plateTab') },
             { value: 'leave', words: msg('leave') },
+            { value: 'takeDown', words: msg('takeDown') },
           ]}
           value={part}
           onChange={setPart}
@@ -89,6 +97,11 @@ export default function TanglePanel({ job, go }: PanelProps) {
           </>
         )}
         {part === 'order' && <OrderTab job={job} t={t} leader={leader} />}
+        {part === 'takeDown' && (
+          <Suspense fallback={<Waiting />}>
+            <TakeDownTab job={job} leader={leader} slot={slot} done={() => go('crew')} />
+          </Suspense>
+        )}
         {part === 'leave' && <LeaveTab job={job} t={t} leader={leader} />}
         {findings
           .filter((f) => f.stage === 'TANGLE')
@@ -107,13 +120,17 @@ export default function TanglePanel({ job, go }: PanelProps) {
             </p>
           ))}
       </div>
-      <Button type="primary" className="next" onClick={() => (part === 'order' ? go('crew') : setPart('order'))}>
-        <span>
-          {part === 'order' ? msg('nextWhoDoesWhat') : msg('nextTheOrder')}
-          <small>{part === 'order' ? msg('stepsRolesWherePeople') : msg('whatComesLooseFirst')}</small>
-        </span>
-        →
-      </Button>
+      {part === 'takeDown' ? (
+        <div ref={setSlot} className={tangle.slot} />
+      ) : (
+        <Button type="primary" className="next" onClick={() => (part === 'order' ? go('crew') : setPart('order'))}>
+          <span>
+            {part === 'order' ? msg('nextWhoDoesWhat') : msg('nextTheOrder')}
+            <small>{part === 'order' ? msg('stepsRolesWherePeople') : msg('whatComesLooseFirst')}</small>
+          </span>
+          →
+        </Button>
+      )}
     </>
   );
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.antevid.core.cutting.CutPlan;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.dial.Dial;
@@ -15,6 +16,17 @@ import org.antevid.core.site.Shape;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.site.StandingTree;
+import org.antevid.core.stem.StemReading;
+import org.antevid.core.takedown.drop.FreeDrop;
+import org.antevid.core.takedown.pieces.Aloft;
+import org.antevid.core.takedown.pieces.Below;
+import org.antevid.core.takedown.pieces.Cut;
+import org.antevid.core.takedown.pieces.CutFigure;
+import org.antevid.core.takedown.pieces.Gear;
+import org.antevid.core.takedown.pieces.Limb;
+import org.antevid.core.takedown.pieces.Proposal;
+import org.antevid.core.takedown.pieces.TakeDown;
+import org.antevid.core.takedown.pieces.Way;
 
 /** Times what the leader waits for: one lay while turning, and the whole dial. Run with {@code ./antevid bench}. */
 public final class LayBench {
@@ -51,6 +63,43 @@ public final class LayBench {
                 30,
                 i -> Rehearsal.of(
                         plan, new Rehearsal.WhatIf(9, Optional.of(30.0), Rehearsal.Corner.LEFT, 0.02), 10_000, i));
+        takenDown(stem);
+    }
+
+    /** Thirty limbs, each in two pieces: 60 on a lowering line, and the fewest that are proposed. */
+    private static void takenDown(StemReading stem) {
+        List<Limb> limbs = IntStream.range(0, 30)
+                .mapToObj(i -> new Limb("L" + i, 6 + i / 4.0, 0.12, 4, i * 37, 30, false))
+                .toList();
+        List<Cut> cuts = limbs.stream()
+                .flatMap(l -> Stream.of(2.0, 0.0)
+                        .map(at -> new Cut(
+                                Optional.of(l.id()),
+                                at,
+                                Way.LET_RUN,
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.empty())))
+                .toList();
+        Gear gear = new Gear(
+                part(62_000),
+                part(45_000),
+                part(40_000),
+                part(20_000),
+                Optional.empty(),
+                8,
+                200,
+                0.3,
+                Optional.empty());
+        Below below = new Below(FreeDrop.Surface.TURF, 3, 8, 10);
+        CutFigure figure = CutFigure.of(stem, limbs);
+        Aloft aloft = Aloft.of(stem);
+        report("60 pieces of a tree taken down", 40, i -> TakeDown.of(figure, aloft, cuts, gear, below));
+        report("pieces proposed for 30 limbs and a stem", 10, i -> Proposal.of(figure, aloft, gear, below));
+    }
+
+    private static Optional<Gear.Part> part(double strengthN) {
+        return Optional.of(new Gear.Part("part", strengthN, true, Optional.empty()));
     }
 
     private static Feature house(String id, double east, double north, int worth) {

@@ -142,16 +142,16 @@ public final class Samples {
                 "imre",
                 guards,
                 new Situation.Circumstances(
-                        List.of(),
-                        GroundState.FIRM,
-                        Light.DAY,
-                        CrownLoad.NONE,
-                        Situation.Circumstances.GOOD.permits(),
-                        new EmergencyCard("-", "-", "-", "-", "-", "-", "-", "-"),
-                        Access.NOT_KNOWN,
-                        List.of(),
-                        Map.of(),
-                        Optional.of(p)));
+                                List.of(),
+                                GroundState.FIRM,
+                                Light.DAY,
+                                CrownLoad.NONE,
+                                Situation.Circumstances.GOOD.permits(),
+                                new EmergencyCard("-", "-", "-", "-", "-", "-", "-", "-"),
+                                Access.NOT_KNOWN,
+                                List.of(),
+                                Map.of())
+                        .tangled(p));
     }
 
     /** @return the closed ground of a stem of this length that hangs over level ground */

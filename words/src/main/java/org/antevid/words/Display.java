@@ -77,6 +77,7 @@ public final class Display {
             case SPEED -> digits(value, 1, side) + " m/s";
             case PULL -> digits(value / 1000, 1, side) + " kN (" + kilos(value, side) + " kg" + onTheRope + ")";
             case FORCE -> digits(value / 1000, 1, side) + " kN";
+            case MOMENT -> digits(value / 1000, 1, side) + " kN m";
             case MASS -> value < TONNE_KG ? digits(value, 0, side) + " kg" : digits(value / TONNE_KG, 1, side) + " t";
             default -> throw new IllegalStateException(dimension + " is the same in all units");
         };
@@ -130,6 +131,7 @@ public final class Display {
             case SPEED -> digits(value / MPH_MS, 0, side) + " mph";
             case PULL -> pounds(value / LBF_N, 10, side) + " lb" + onTheRope;
             case FORCE -> pounds(value / LBF_N, 10, side) + " lb";
+            case MOMENT -> pounds(value / LBF_N / INCH_M / FOOT_IN, 10, side) + " ft lb";
             case MASS -> pounds(value / LB_KG, 5, side) + " lb";
             default -> throw new IllegalStateException(dimension + " is the same in all units");
         };

@@ -39,6 +39,8 @@ public enum PaperWords implements Code {
     TANGLE_PULL,
     TANGLE_CLOSED,
     TANGLE_MORE,
+    PIECES_TITLE,
+    PIECE_WEAKEST,
     BRIEFING_TITLE,
     BRIEFING_ISSUED,
     SIGNATURES,
@@ -114,6 +116,9 @@ public enum PaperWords implements Code {
     HAPPENED,
     INCIDENT_LINE,
     WEIGHT_LINE,
+    IN_PIECES,
+    PIECE_CAME_LINE,
+    PIECES_WEIGHED_LINE,
     REVIEW_SIGNED,
     SIGNED_THEN
 }

@@ -272,6 +272,13 @@ public class Crews {
         jobs.touched(jobId, Change.CREW);
     }
 
+    /** @return whole minutes that steps took, by their ids; nothing of those that stood over night */
+    public Map<String, Integer> took(String jobId) {
+        return steps.findByJobIdOrderByTurn(jobId).stream()
+                .filter(r -> r.tookMin != null)
+                .collect(Collectors.toMap(r -> r.id, r -> r.tookMin));
+    }
+
     /** A step that needs no go is done, or open again: what was shut is open, what was cleared is not. */
     public void ticked(String jobId, Step step, boolean done, SignedIn who) {
         if (DoneElsewhere.isElsewhere(step)) {

@@ -52,12 +52,27 @@ class DemoHouse {
                 Competence.WINCH,
                 Competence.LOOKOUT,
                 Competence.GROUND,
-                Competence.HUNG_UP);
-        person(SAWYER, Office.CREW, Competence.SAW, Competence.GROUND);
-        person(WINCH, Office.CREW, Competence.WINCH, Competence.GROUND);
-        person(LOOKOUT, Office.CREW, Competence.GROUND, Competence.LOOKOUT, Competence.FIRST_AID);
+                Competence.HUNG_UP,
+                Competence.RESCUE);
+        person(SAWYER, Office.CREW, Competence.SAW, Competence.GROUND, Competence.CLIMB, Competence.RIGGING);
+        person(
+                WINCH,
+                Office.CREW,
+                Competence.WINCH,
+                Competence.GROUND,
+                Competence.RESCUE,
+                Competence.CRANE,
+                Competence.CRANE_OPERATOR);
+        person(
+                LOOKOUT,
+                Office.CREW,
+                Competence.GROUND,
+                Competence.LOOKOUT,
+                Competence.FIRST_AID,
+                Competence.RIGGING,
+                Competence.CRANE);
         person(GROUND, Office.CREW, Competence.GROUND);
-        person(REVIEWER, Office.REVIEWER, Competence.HUNG_UP, Competence.SPECIAL_CUTS);
+        person(REVIEWER, Office.REVIEWER, Competence.HUNG_UP, Competence.SPECIAL_CUTS, Competence.CLIMB);
         person(OWNER, Office.OWNER);
         proofs();
         kit();
@@ -144,6 +159,10 @@ class DemoHouse {
         kit(KitItem.Kind.ROPE, "old blue line", 1, null, null, 40.0, 24000.0, null, 2012);
         kit(KitItem.Kind.SLING, "round sling, red", 2, null, null, null, 50000.0, null, 2023);
         kit(KitItem.Kind.BLOCK, "redirect block", 1, null, null, null, 60000.0, 0.92, null);
+        kit(KitItem.Kind.ROPE, "lowering line, 16 mm", 1, null, null, 60.0, 62000.0, null, 2024);
+        kit(KitItem.Kind.SLING, "anchor sling", 2, null, null, null, 40000.0, null, 2024);
+        kit(KitItem.Kind.BLOCK, "lowering block", 2, null, null, null, 45000.0, 0.9, null);
+        kit(KitItem.Kind.BRAKE, "lowering brake", 1, null, null, null, 20000.0, null, null);
         kit(KitItem.Kind.WINCH, "tracked winch", 1, null, null, null, 20000.0, null, null);
         kits.all()
                 .forEach(e -> kits.inspected(

@@ -366,7 +366,14 @@ class PastDays {
 
     private void down(String job) {
         int open = runs.facts(job).cuts().size();
-        runs.done(job, open, Optional.of(Unticked.DONE), Optional.empty(), "", house.signed(DemoHouse.LEADER));
+        runs.done(
+                job,
+                open,
+                Optional.of(Unticked.DONE),
+                Optional.empty(),
+                Optional.empty(),
+                "",
+                house.signed(DemoHouse.LEADER));
     }
 
     /** Bearing and distance of the tip as they were measured: what was foreseen under its go, and the miss. */

@@ -225,6 +225,10 @@ class WithyLockPlace {
                 job, new Access.Machine("tracked winch", Access.Use.WINCH, 1.2, 1400, 20, Optional.of(20000.0)));
         surroundings.addMachine(
                 job, new Access.Machine("crane lorry", Access.Use.CRANE, 2.5, 12000, 8, Optional.empty()));
+        surroundings.addMachine(
+                job, new Access.Machine("tracked crane", Access.Use.CRANE, 1.4, 2900, 20, Optional.empty()));
+        surroundings.addMachine(
+                job, new Access.Machine("tracked platform", Access.Use.LIFT, 1.2, 2400, 20, Optional.empty()));
         double[][] bank = {
             {20, 26, 0},
             {42, 26, 0.1},

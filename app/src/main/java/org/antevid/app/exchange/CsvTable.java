@@ -203,6 +203,34 @@ public final class CsvTable {
         }
     }
 
+    /**
+     * @return the cells of each line of a file that has no one header
+     * @throws RefusedInput {@code NOT_A_TABLE}, {@code TOO_LONG}
+     */
+    public static List<List<String>> lines(byte[] file) {
+        try (CSVParser parser = CSVFormat.RFC4180
+                .builder()
+                .setIgnoreEmptyLines(true)
+                .setTrim(true)
+                .get()
+                .parse(new StringReader(StrictText.of(file)))) {
+            List<List<String>> lines = parser.stream()
+                    .limit(MOST_ROWS + 1L)
+                    .map(r -> r.stream().map(CsvTable::restored).toList())
+                    .toList();
+            if (lines.size() > MOST_ROWS) {
+                throw new RefusedInput(
+                        "TOO_LONG", "file", Message.of(Answer.TOO_MANY_ROWS).with("most", Arg.count(MOST_ROWS)));
+            }
+            return lines;
+        } catch (IOException | UncheckedIOException | IllegalStateException | IllegalArgumentException e) {
+            throw new RefusedInput(
+                    "NOT_A_TABLE",
+                    "file",
+                    Message.of(Answer.NO_TABLE).with("because", Arg.name(String.valueOf(e.getMessage()))));
+        }
+    }
+
     /** @return the names of the columns, as far as the first line can be read */
     public static List<String> header(byte[] file) {
         String text = StrictText.of(file);

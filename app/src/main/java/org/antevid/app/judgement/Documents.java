@@ -23,6 +23,7 @@ import org.antevid.core.cutting.CutPlan;
 import org.antevid.core.cutting.CutStep;
 import org.antevid.core.cutting.Pull;
 import org.antevid.core.judge.Situation;
+import org.antevid.core.judge.crew.PieceSteps;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Obstacles;
@@ -265,7 +266,8 @@ public class Documents {
                 ticks(s, st),
                 st.work(),
                 st.kit(),
-                st.done());
+                st.done(),
+                PieceSteps.briefed(s, st));
     }
 
     private List<CutStep> ticks(Situation s, Step st) {
@@ -277,7 +279,7 @@ public class Documents {
                         .flatMap(Picture::release)
                         .flatMap(r -> st.stem().map(l -> ReleaseCard.of(r, l, id -> called(s, id))))
                         .orElse(List.of());
-            case CROSSCUT, CLEAR, PREPARE -> List.of();
+            case CROSSCUT, CLEAR, PREPARE, ALOFT -> List.of();
         };
     }
 

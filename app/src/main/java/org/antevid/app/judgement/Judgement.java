@@ -32,6 +32,7 @@ import org.antevid.app.place.Surroundings;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
+import org.antevid.app.takedown.Cranes;
 import org.antevid.app.tangle.Tangles;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.WorkDay;
@@ -69,6 +70,7 @@ public class Judgement {
     private final Stems stems;
     private final Lays lays;
     private final Tangles tangles;
+    private final Cranes cranes;
     private final Crews crews;
     private final Anemometer anemometer;
     private final Bulletin bulletin;
@@ -86,6 +88,7 @@ public class Judgement {
             Stems stems,
             Lays lays,
             Tangles tangles,
+            Cranes cranes,
             Crews crews,
             Anemometer anemometer,
             Bulletin bulletin,
@@ -103,6 +106,7 @@ public class Judgement {
         this.stems = stems;
         this.lays = lays;
         this.tangles = tangles;
+        this.cranes = cranes;
         this.crews = crews;
         this.anemometer = anemometer;
         this.bulletin = bulletin;
@@ -205,7 +209,8 @@ public class Judgement {
                         outside.day().toEpochDay(),
                         s.day().hours().lightUntilMin(),
                         kits.inspections(),
-                        s.day().hours().radioChannel()));
+                        s.day().hours().radioChannel()),
+                cranes.all(jobId));
     }
 
     /** @return findings worst first, with what opinions and acknowledgements have cleared */

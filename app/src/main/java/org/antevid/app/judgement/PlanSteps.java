@@ -14,6 +14,7 @@ import org.antevid.core.crew.Step;
 import org.antevid.core.crew.StepKey;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.judge.crew.LaySteps;
+import org.antevid.core.judge.crew.PieceSteps;
 import org.antevid.core.judge.crew.PlacedSteps;
 import org.antevid.core.judge.crew.ProposedStep;
 import org.antevid.core.judge.crew.ProposedSteps;
@@ -69,7 +70,8 @@ public class PlanSteps {
         Situation s = judgement.situation(jobId);
         Map<String, NotWanted.Reason> not = notWanted.of(jobId);
         PastMinutes.Book past = pastMinutes.read();
-        return Stream.concat(LaySteps.of(s).stream(), ProposedSteps.ofOrder(s, called(jobId)).stream())
+        return Stream.of(LaySteps.of(s), ProposedSteps.ofOrder(s, called(jobId)), PieceSteps.of(s))
+                .flatMap(List::stream)
                 .map(p -> new Asked(
                         p,
                         StepReason.of(s, p.key()),

@@ -11,6 +11,7 @@
             "problem",
             "reader",
             "stem",
+            "takedown",
             "tangle",
             "trace"
         })

@@ -5,9 +5,11 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.antevid.app.job.JobCache;
 import org.antevid.app.records.Weighings;
 import org.antevid.app.stem.PastWeights;
+import org.antevid.app.takedown.Cranes;
 import org.antevid.core.learn.CorrectionKind;
 import org.antevid.core.stem.MassPart;
 import org.antevid.core.stem.MassRecord;
@@ -21,11 +23,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class Masses implements PastWeights {
     private final Weighings weighings;
+    private final Cranes cranes;
     private final Decisions decisions;
     private final JobCache kept;
 
-    Masses(Weighings weighings, Decisions decisions, JobCache kept) {
+    Masses(Weighings weighings, Cranes cranes, Decisions decisions, JobCache kept) {
         this.weighings = weighings;
+        this.cranes = cranes;
         this.decisions = decisions;
         this.kept = kept;
     }
@@ -40,9 +44,14 @@ public class Masses implements PastWeights {
             Map<String, Boolean> stems = decisions.taken(jobId, CorrectionKind.STEM_MASS);
             Map<String, Boolean> crowns = decisions.taken(jobId, CorrectionKind.CROWN_MASS);
             Map<Species, List<Weighings.Ratio>> bySpecies = new EnumMap<>(Species.class);
-            weighings.ratios().forEach(r -> bySpecies
-                    .computeIfAbsent(r.species(), s -> new ArrayList<>())
-                    .add(r));
+            // what a crane weighs of a tree teaches its next piece by itself: counted here it would count twice
+            Stream.concat(
+                            weighings.ratios().stream(),
+                            cranes.weighedElsewhere(jobId).stream()
+                                    .map(p -> new Weighings.Ratio(p.species(), p.part(), p.weighedOverReckoned())))
+                    .forEach(r -> bySpecies
+                            .computeIfAbsent(r.species(), s -> new ArrayList<>())
+                            .add(r));
             Map<Species, WeighedBefore> before = new EnumMap<>(Species.class);
             bySpecies.forEach((species, all) -> before.put(
                     species,

@@ -12,7 +12,8 @@
             "records",
             "review",
             "run",
-            "stem"
+            "stem",
+            "takedown"
         })
 @NullMarked
 package org.antevid.app.logbook;

@@ -11,14 +11,17 @@ import org.antevid.app.lessons.Lessons;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.records.Incidents;
 import org.antevid.app.records.Weighings;
+import org.antevid.app.review.PieceReviews;
 import org.antevid.app.review.Reviews;
 import org.antevid.app.review.SignOffs;
+import org.antevid.core.brief.PieceOutcome;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.outcome.Deviation;
 import org.antevid.core.outcome.Explanation;
 import org.antevid.core.outcome.Weighed;
+import org.antevid.core.takedown.picks.Weighing;
 import org.antevid.words.PaperWords;
 import org.antevid.words.Words;
 import org.springframework.stereotype.Service;
@@ -38,9 +41,17 @@ public class ReviewPaper {
     private final Lessons lessons;
     private final Incidents incidents;
     private final Weighings weighings;
+    private final PieceReviews pieces;
 
     ReviewPaper(
-            Jobs jobs, Reviews reviews, SignOffs signOffs, Lessons lessons, Incidents incidents, Weighings weighings) {
+            Jobs jobs,
+            Reviews reviews,
+            PieceReviews pieces,
+            SignOffs signOffs,
+            Lessons lessons,
+            Incidents incidents,
+            Weighings weighings) {
+        this.pieces = pieces;
         this.incidents = incidents;
         this.weighings = weighings;
         this.jobs = jobs;
@@ -63,6 +74,7 @@ public class ReviewPaper {
                 reviews.outcomes(jobId).stream()
                         .map(Reviews.OutcomeHistory::outcome)
                         .toList());
+        inPieces(page, words, pieces.of(jobId));
         happened(page, words, incidents.of(jobId), weighings.of(jobId));
         learned(page, words, lessons.of(jobId));
         signed(page, words, standing.signed());
@@ -169,6 +181,41 @@ public class ReviewPaper {
                                 .with("state", Arg.term(l.state()))
                                 .with("who", Arg.name(l.proposedBy()))))
                         .toList());
+    }
+
+    private static void inPieces(PaperPage page, Words words, List<PieceReviews.OfTree> trees) {
+        if (trees.isEmpty()) {
+            return;
+        }
+        PaperPage.list(
+                page.block(PaperWords.IN_PIECES),
+                trees.stream()
+                        .flatMap(t -> Stream.concat(
+                                t.pieces().stream().map(p -> piece(t.stem(), p)),
+                                t.came().stream().map(c -> weighed(t.stem(), c))))
+                        .map(words::say)
+                        .toList());
+    }
+
+    private static Message piece(String stem, PieceOutcome p) {
+        return Message.of(PaperWords.PIECE_CAME_LINE)
+                .with("stem", Arg.name(stem))
+                .with("count", Arg.count(p.numbers().size()))
+                .with("pieces", Arg.several(p.numbers().stream().map(Arg::count).toList()))
+                .with("way", Arg.term(p.way()))
+                .with("briefed", Arg.up(Dimension.MASS, p.briefedKg()))
+                .with("weighed", p.weighedKg().map(kg -> Arg.of(Dimension.MASS, kg)))
+                .with("took", p.tookMin().map(Arg::count))
+                .with("planned", Arg.count(p.briefedMin()))
+                .with("went", Arg.term(p.went()));
+    }
+
+    private static Message weighed(String stem, Weighing.Came c) {
+        return Message.of(PaperWords.PIECES_WEIGHED_LINE)
+                .with("stem", Arg.name(stem))
+                .with("group", Arg.term(c.group()))
+                .with("factor", Arg.up(Dimension.TIMES, c.factor()))
+                .with("readings", Arg.count(c.readings()));
     }
 
     private static void happened(

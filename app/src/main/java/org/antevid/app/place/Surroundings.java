@@ -233,6 +233,16 @@ public class Surroundings {
                 .toList();
     }
 
+    /** @return what of the way in keeps a machine of the job out; nothing of a name that is not there */
+    public List<Message> keptOut(String jobId, String name) {
+        Access access = record(jobId).access();
+        return machines.findByJobIdOrderByName(jobId).stream()
+                .map(MachineEntity::forCore)
+                .filter(m -> m.name().equals(name))
+                .flatMap(m -> access.keepsOut(m).stream())
+                .toList();
+    }
+
     public String addMachine(String jobId, Access.Machine m) {
         MachineEntity r = new MachineEntity();
         r.id = UUID.randomUUID().toString();

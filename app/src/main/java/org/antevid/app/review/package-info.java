@@ -2,6 +2,7 @@
 @ApplicationModule(
         allowedDependencies = {
             "briefing",
+            "crew",
             "job",
             "lessons",
             "people",
@@ -10,6 +11,7 @@
             "records",
             "run",
             "stem",
+            "takedown",
             "trace"
         })
 package org.antevid.app.review;

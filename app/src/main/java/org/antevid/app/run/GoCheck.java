@@ -37,6 +37,7 @@ import org.antevid.core.run.Against.Why;
 import org.antevid.core.run.Course;
 import org.antevid.core.run.Happening;
 import org.antevid.core.site.Protection;
+import org.antevid.core.takedown.step.PiecePart;
 import org.antevid.core.tangle.picture.LookAgain;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -138,7 +139,10 @@ class GoCheck {
         List<Against> against = step.map(s -> against(
                         jobId, s, steps, course, briefing, changed, closed, asked, people, job, outside, gustLimitMs))
                 .orElse(List.of(Against.of(Why.NO_STEP, "step")));
-        Optional<Double> ring = step.flatMap(Step::stem).flatMap(l -> ring(jobId, l, plan, outside));
+        Optional<Double> ring = plan.flatMap(p -> step.flatMap(s -> p.step(s.id()))
+                        .flatMap(PlanDocument.StepPart::piece)
+                        .flatMap(PiecePart::keepOffM))
+                .or(() -> step.flatMap(Step::stem).flatMap(l -> ring(jobId, l, plan, outside)));
         return new RunFacts(
                 course,
                 step,

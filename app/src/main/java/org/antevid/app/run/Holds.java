@@ -258,7 +258,8 @@ public class Holds implements Headlines {
         if (stopped
                 && facts.step().stream()
                         .flatMap(s -> s.posts().stream())
-                        .noneMatch(p -> p.personId().equals(who.personId()) && Runs.saysStopped(p.role()))) {
+                        .noneMatch(p ->
+                                p.personId().equals(who.personId()) && p.role().saysStopped())) {
             throw new NotAllowed(Message.of(Answer.WHO_CONFIRMS_STOPPED));
         }
         String sounds = sounding.map(Enum::name).orElse("");

@@ -30,6 +30,7 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.run.Against;
 import org.antevid.core.run.Happening;
 import org.antevid.core.run.LogWords;
+import org.antevid.core.run.PieceWent;
 import org.antevid.core.run.Unticked;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.tangle.picture.Moved;
@@ -250,10 +251,17 @@ public class Runs {
      * @param openTicks how many cuts nobody has ticked off, as the leader has seen it
      * @param why why they are open; without it a step with open cuts is not ended
      * @param told what the stem did, of one that hung or lay; without it such a step is not ended
+     * @param piece how it went, of one that takes pieces off a tree; without it such a step is not ended
      * @throws RefusedInput unless the step is going; while more cuts are open than the leader has seen
      */
     public void done(
-            String jobId, int openTicks, Optional<Unticked> why, Optional<StemDid> told, String id, SignedIn leader) {
+            String jobId,
+            int openTicks,
+            Optional<Unticked> why,
+            Optional<StemDid> told,
+            Optional<PieceWent> piece,
+            String id,
+            SignedIn leader) {
         RunFacts facts = check.facts(jobId);
         Step step = current(facts);
         if (facts.going().isEmpty()) {
@@ -270,24 +278,21 @@ public class Runs {
                     "openTicks");
         }
         boolean tangled = turns.asksWhatItDid(jobId, step);
-        if (tangled && told.isEmpty()) {
-            throw new RefusedInput(Refusal.NEEDED, "moved");
-        }
-        if (tangled && !told.get().whole(step)) {
-            throw new RefusedInput(Refusal.NEEDED, "nowOn");
-        }
+        needed("piece", step.takesPieces() && piece.isEmpty());
+        needed("moved", tangled && told.isEmpty());
+        needed("nowOn", tangled && !told.get().whole(step));
         if (tangled && told.get().stillUp(step)) {
             stillUp(jobId, step, told.get(), leader);
             return;
         }
-        if (open > 0 && why.isEmpty()) {
-            throw new RefusedInput(Refusal.NEEDED, "unticked");
-        }
+        needed("unticked", open > 0 && why.isEmpty());
         Message words = Message.of(LogWords.DONE)
                 .with("step", title(step))
                 .with("open", Optional.of(Arg.count(open)).filter(n -> open > 0))
-                .with("why", why.map(Arg::term).filter(n -> open > 0));
-        write(jobId, RunBook.Line.of(Happening.Kind.DONE, step.id()), id, leader, Optional.of(words), () -> {
+                .with("why", why.map(Arg::term).filter(n -> open > 0))
+                .with("piece", piece.filter(p -> step.takesPieces()).map(Arg::term));
+        String went = piece.filter(p -> step.takesPieces()).map(Enum::name).orElse("");
+        write(jobId, RunBook.Line.of(Happening.Kind.DONE, step.id(), went), id, leader, Optional.of(words), () -> {
             crews.done(jobId, step.id(), took(facts, step));
             if (tangled) {
                 told.ifPresent(d -> turns.ended(jobId, step, d, leader));
@@ -295,6 +300,12 @@ public class Runs {
             becomes(step, tangled)
                     .ifPresent(now -> stems.becomes(jobId, step.stem().orElseThrow(), now));
         });
+    }
+
+    private static void needed(String field, boolean missing) {
+        if (missing) {
+            throw new RefusedInput(Refusal.NEEDED, field);
+        }
     }
 
     /** @return whole minutes since the first was ready for it; empty of what stood over night and says nothing */
@@ -312,6 +323,7 @@ public class Runs {
             case FELL -> Optional.of(StemState.FELLED);
             case RELEASE -> Optional.of(StemState.LYING);
             case CROSSCUT -> Optional.of(StemState.CUT_UP).filter(x -> tangled && step.cutsUp());
+            case ALOFT -> Optional.of(StemState.CUT_UP).filter(x -> step.cutsUp());
             case CLEAR, PREPARE -> Optional.empty();
         });
     }
@@ -386,11 +398,6 @@ public class Runs {
 
     private static boolean seesTheSaw(Role role) {
         return role == Role.CUTTER || role == Role.LOOKOUT;
-    }
-
-    /** @return whether this person can say that all is stopped: who holds the saw, sees it, or runs what pulls */
-    public static boolean saysStopped(Role role) {
-        return seesTheSaw(role) || role == Role.WINCH;
     }
 
     /** Cutter, lookout or leader ticks off a step of the cut, or takes the tick back. */

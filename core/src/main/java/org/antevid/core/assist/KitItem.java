@@ -14,7 +14,7 @@ import org.antevid.core.quantity.Require;
  * @param barM saw: usable guide bar, 0.15..2.5 m
  * @param liftM wedge: thickness at the butt end, 0.005..0.08 m
  * @param lengthM wedge 0.08..0.4 m, lever 0.4..2 m, rope 5..300 m
- * @param strengthN rope: breaking strength; sling and block: working load; winch: rated pull
+ * @param strengthN rope: breaking strength; sling, block and brake: working load; winch: rated pull
  * @param efficiency block: pull passed on, 0.3..1
  * @param madeYear rope and sling
  */
@@ -39,7 +39,9 @@ public record KitItem(
         ROPE,
         SLING,
         BLOCK,
-        WINCH;
+        WINCH,
+        /** Where a line is let out: a drum or a bollard with wraps. */
+        BRAKE;
     }
 
     /** @throws RefusedInput naming what the kind needs and in which range */
@@ -58,7 +60,7 @@ public record KitItem(
                 need(strengthN, 500, 2e6, "strengthN");
                 need(lengthM, 5, 300, "lengthM");
             }
-            case SLING, WINCH -> need(strengthN, 100, 1e6, "strengthN");
+            case SLING, WINCH, BRAKE -> need(strengthN, 100, 1e6, "strengthN");
             case BLOCK -> {
                 need(strengthN, 100, 1e6, "strengthN");
                 need(efficiency, 0.3, 1, "efficiency");

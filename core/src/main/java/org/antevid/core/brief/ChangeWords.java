@@ -43,6 +43,7 @@ enum ChangeWords implements Code {
     STEP_ORDER,
     STEP_TIME,
     STEP_GONE,
+    PIECE,
     POST_NEW,
     STAND_ELSEWHERE,
     OTHER_WAY_OUT,

@@ -35,6 +35,13 @@ public record Cue(Sign sign, Message says) {
         NEVER_BEFORE,
         HOLD_THE_LINE,
         STAY_SHUT,
+        CLIMBER_ASKS,
+        CLIMBER_NO,
+        GROUND_ANSWERS,
+        GROUND_IN,
+        BRAKE_READY,
+        BRAKE_STOPS,
+        RESCUER_STANDS,
         RADIO
     }
 

@@ -36,7 +36,13 @@ public final class Cues {
             case CUTTER -> c.post(Role.LOOKOUT);
             case LOOKOUT -> c.post(Role.CUTTER);
             case WINCH, GROUND ->
-                c.pulls(role) ? c.post(c.lay.isPresent() ? Role.CUTTER : Role.LOOKOUT) : Optional.empty();
+                c.aloft()
+                        ? c.post(Role.CLIMBER)
+                        : c.pulls(role) ? c.post(c.lay.isPresent() ? Role.CUTTER : Role.LOOKOUT) : Optional.empty();
+            case CLIMBER -> c.post(Role.GROUND);
+            case BRAKE -> c.post(Role.CLIMBER);
+            case OPERATOR, SLINGER -> c.post(Role.SIGNALLER);
+            case RESCUER, SIGNALLER -> Optional.empty();
         };
     }
 
@@ -66,9 +72,26 @@ public final class Cues {
                 all.add(Cue.of(Sign.BOTH_ARMS_UP, said(Words.WATCH_STOP)));
                 all.add(Cue.of(Sign.SAID, said(Words.WATCH_ALL_CLEAR)));
             }
+            case CLIMBER -> {
+                all.add(Cue.of(Sign.SAID, said(Words.CLIMBER_ASKS)));
+                all.add(Cue.of(Sign.ARMS_CROSSED, said(Words.CLIMBER_NO)));
+            }
+            case BRAKE -> {
+                all.add(Cue.of(Sign.READY, said(Words.BRAKE_READY)));
+                all.add(Cue.of(Sign.BOTH_ARMS_UP, said(Words.BRAKE_STOPS)));
+            }
+            case RESCUER -> {
+                if (aloft()) {
+                    all.add(Cue.of(Sign.READY, said(Words.RESCUER_STANDS)));
+                }
+            }
+            case OPERATOR, SLINGER, SIGNALLER -> all.add(Cue.of(Sign.BOTH_ARMS_UP, said(Words.WATCH_STOP)));
             case WINCH, GROUND -> {
                 if (pulls(role)) {
                     pull(all);
+                } else if (aloft()) {
+                    all.add(Cue.of(Sign.ARM_UP, said(Words.GROUND_ANSWERS)));
+                    all.add(Cue.of(Sign.SAID, said(Words.GROUND_IN)));
                 } else {
                     all.add(Cue.of(Sign.SAID, said(Words.STAY_SHUT)));
                 }
@@ -106,6 +129,10 @@ public final class Cues {
                 .findFirst();
     }
 
+    private boolean aloft() {
+        return step.kind() == Step.Kind.ALOFT;
+    }
+
     private boolean pulls(Role role) {
         return role == Role.WINCH
                 || lay.filter(l -> l.means() == Means.Kind.HAND_LINE).isPresent();
@@ -113,7 +140,7 @@ public final class Cues {
 
     private Optional<PlanDocument.PostPart> puller() {
         return step.posts().stream()
-                .filter(p -> p.role() != Role.CUTTER && p.role() != Role.LOOKOUT && pulls(p.role()))
+                .filter(p -> (p.role() == Role.WINCH || p.role() == Role.GROUND) && pulls(p.role()))
                 .findFirst();
     }
 
@@ -127,6 +154,9 @@ public final class Cues {
                 .with("cutter", post(Role.CUTTER).map(p -> Arg.name(p.person())))
                 .with("lookout", post(Role.LOOKOUT).map(p -> Arg.name(p.person())))
                 .with("puller", puller().map(p -> Arg.name(p.person())))
+                .with("climber", post(Role.CLIMBER).map(p -> Arg.name(p.person())))
+                .with("ground", post(Role.GROUND).map(p -> Arg.name(p.person())))
+                .with("brake", post(Role.BRAKE).map(p -> Arg.name(p.person())))
                 .with("lay", lay.map(l -> ReadBack.heading(l.layDeg())));
     }
 }

@@ -157,7 +157,8 @@ public final class PlanComparison {
                 && before.steps().stream()
                         .anyMatch(st -> (st.kind() == Step.Kind.FELL
                                         || st.kind() == Step.Kind.RELEASE
-                                        || st.kind() == Step.Kind.CROSSCUT)
+                                        || st.kind() == Step.Kind.CROSSCUT
+                                        || st.kind() == Step.Kind.ALOFT)
                                 && st.stem().filter(now.label()::equals).isPresent());
     }
 
@@ -289,6 +290,10 @@ public final class PlanComparison {
             }
             if (was.startMin() != s.startMin() || was.endMin() != s.endMin()) {
                 plain(s.id(), step(ChangeWords.STEP_TIME, s));
+            }
+            if (!was.piece().equals(s.piece())
+                    && !was.piece().flatMap(a -> s.piece().filter(a::same)).isPresent()) {
+                plain(s.id(), step(ChangeWords.PIECE, s));
             }
             if (s.stem().flatMap(after::stem).filter(this::asPlanned).isEmpty()) {
                 posts(was, s);

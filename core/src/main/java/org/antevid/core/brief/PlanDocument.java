@@ -25,6 +25,7 @@ import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stump.School;
+import org.antevid.core.takedown.step.PiecePart;
 
 /**
  * The plan as it is frozen into a briefing: plain values only, so that it can be stored, hashed, drawn and compared.
@@ -242,6 +243,7 @@ public record PlanDocument(
      * @param work what it does to a stem of a tangle
      * @param kit what it cannot be done without; older documents have none
      * @param done when this was frozen; older documents do not say
+     * @param piece of a tree that is taken down in pieces: what comes down in this step
      */
     public record StepPart(
             String id,
@@ -254,12 +256,37 @@ public record PlanDocument(
             List<CutStep> ticks,
             Optional<Work> work,
             List<StepKit> kit,
-            boolean done) {
+            boolean done,
+            Optional<PiecePart> piece) {
         public StepPart {
+            piece = piece == null ? Optional.empty() : piece;
             work = work == null ? Optional.empty() : work;
             kit = kit == null ? List.of() : List.copyOf(kit);
             ticks = ticks == null ? List.of() : List.copyOf(ticks);
         }
+
+        /** One in which nothing comes down in pieces. */
+        public StepPart(
+                String id,
+                int turn,
+                Step.Kind kind,
+                Optional<String> stem,
+                int startMin,
+                int endMin,
+                List<PostPart> posts,
+                List<CutStep> ticks,
+                Optional<Work> work,
+                List<StepKit> kit,
+                boolean done) {
+            this(id, turn, kind, stem, startMin, endMin, posts, ticks, work, kit, done, Optional.empty());
+        }
+    }
+
+    /** @return nobody without a part comes nearer to the stem than this while the step runs, metres */
+    public Optional<Double> ringM(StepPart step) {
+        return step.piece()
+                .flatMap(PiecePart::keepOffM)
+                .or(() -> step.stem().flatMap(this::stem).flatMap(StemPart::ringM));
     }
 
     /** Somebody's part in a step; the way out is empty while the stand is not set. */

@@ -13,7 +13,9 @@ import org.antevid.core.run.watch.BeaconWatch;
 import org.antevid.core.run.watch.LineLimits;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemState;
+import org.antevid.core.takedown.step.PiecePart;
 
 /**
  * What instruments watch in one briefed step: the limits and the closed ground are those everybody was told, whatever
@@ -36,7 +38,16 @@ public record WatchedStep(
         Optional<LineLimits> line = step.kind() == Step.Kind.FELL
                 ? stem.flatMap(PlanDocument.StemPart::lay).flatMap(PlanDocument.LayPart::line)
                 : rated(step, WINCHES).map(n -> new LineLimits(0, n, n));
-        return new WatchedStep(line, rated(step, Set.of(StepKit.Kind.HOLD)), plan, step);
+        Optional<Double> load = rated(step, Set.of(StepKit.Kind.HOLD)).or(() -> hook(step));
+        return new WatchedStep(line, load, plan, step);
+    }
+
+    /** @return the most a crane's display may show of a piece, hook and slings in it */
+    private static Optional<Double> hook(PlanDocument.StepPart step) {
+        return step.piece()
+                .flatMap(PiecePart::picked)
+                .flatMap(PiecePart.Picked::displayMostKg)
+                .map(kg -> kg * StemMass.G);
     }
 
     private static Optional<Double> rated(PlanDocument.StepPart step, Set<StepKit.Kind> kinds) {
@@ -58,17 +69,25 @@ public record WatchedStep(
     public Optional<Spot> placeOf(String personId) {
         Optional<PlanDocument.StemPart> stem = step.stem().flatMap(plan::stem);
         return stand(personId)
-                .or(() -> stem.map(s -> rolesOf(personId).contains(Role.CUTTER)
+                .or(() -> stem.map(s -> rolesOf(personId).stream().anyMatch(Role::cuts)
                         ? s.at()
-                        : s.at().at(plan.downhillDeg() + 180, s.ringM().orElse(0.0) + OUTSIDE_M)));
+                        : s.at().at(plan.downhillDeg() + 180, plan.ringM(step).orElse(0.0) + OUTSIDE_M)));
     }
 
     /** @return ground that this person keeps off while the step runs */
     public List<Shape> closedTo(String personId) {
         Set<Role> roles = rolesOf(personId);
         return step.stem().flatMap(plan::stem).stream()
-                .flatMap(s -> step.kind() == Step.Kind.FELL ? felling(s, roles) : tangled(s))
+                .flatMap(s -> switch (step.kind()) {
+                    case FELL -> felling(s, roles);
+                    case ALOFT -> pieces();
+                    default -> tangled(s);
+                })
                 .toList();
+    }
+
+    private Stream<Shape> pieces() {
+        return step.piece().stream().flatMap(p -> p.zone().stream()).map(Shape::polygon);
     }
 
     /** Whoever works the line stands at its end. */
@@ -100,7 +119,7 @@ public record WatchedStep(
     }
 
     private boolean worksInside(Set<Role> roles) {
-        return roles.contains(Role.CUTTER)
+        return roles.stream().anyMatch(Role::cuts)
                 || step.kind() != Step.Kind.FELL && roles.stream().anyMatch(Role::handlesTheTree);
     }
 

@@ -14,7 +14,11 @@ public enum Competence {
     FIRST_AID,
     CLIMB,
     RESCUE,
+    /** slings a load and gives the signs */
     CRANE,
+    CRANE_OPERATOR,
+    /** lines, blocks and the brake of what is lowered */
+    RIGGING,
     MACHINE,
     NEAR_LINES,
     SPECIAL_CUTS,

@@ -2,6 +2,7 @@ package org.antevid.core.crew;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Refusal;
@@ -14,6 +15,7 @@ import org.antevid.core.site.Spot;
  *
  * @param stem label of the stem it is about, empty for work that is about none
  * @param work what it does to a stem of a tangle; a step that prepares has one always
+ * @param posts whoever stands by to rescue last
  * @param kit what it cannot be done without
  * @param spread how long it takes at best and at worst; empty while nobody said
  */
@@ -47,7 +49,9 @@ public record Step(
         CROSSCUT,
         CLEAR,
         /** something is tied off, held, propped, covered or severed before or after a stem moves */
-        PREPARE;
+        PREPARE,
+        /** a tree is taken down in pieces */
+        ALOFT
     }
 
     /** A person in a role; where they stand is empty until it is set. */
@@ -62,7 +66,10 @@ public record Step(
         if (work.map(t -> t.kind().step() != kind).orElse(kind == Kind.PREPARE)) {
             throw new RefusedInput(Message.of(Refusal.NEEDED), "work");
         }
-        posts = List.copyOf(posts);
+        posts = Stream.concat(
+                        posts.stream().filter(p -> p.role() != Role.RESCUER),
+                        posts.stream().filter(p -> p.role() == Role.RESCUER))
+                .toList();
         kit = List.copyOf(kit);
         int usual = endMin - startMin;
         spread.ifPresent(r -> {
@@ -125,8 +132,26 @@ public record Step(
     /** @return whether nothing is left of its stem when it is done: crosscut as a whole, or the last piece of it */
     public boolean cutsUp() {
         return kind == Kind.CROSSCUT
-                && work.map(w -> w.kind() == Work.Kind.PIECE && w.atM().isEmpty())
-                        .orElse(true);
+                        && work.map(w -> w.kind() == Work.Kind.PIECE && w.atM().isEmpty())
+                                .orElse(true)
+                || work.filter(w -> w.kind() == Work.Kind.FELL_STUB).isPresent();
+    }
+
+    /** @return whether pieces of a tree come down in it */
+    public boolean takesPieces() {
+        return kind == Kind.ALOFT
+                && work.filter(w -> w.kind() != Work.Kind.CLIMB_UP).isPresent();
+    }
+
+    /** @return whether somebody works above the ground in it */
+    public boolean aloft() {
+        return posts.stream().anyMatch(p -> p.role() == Role.CLIMBER)
+                || work.filter(w -> w.kind().roles().contains(Role.CLIMBER)).isPresent();
+    }
+
+    /** @return the posts but for whoever stands by to rescue, who has no place among the work */
+    public List<Post> atWork() {
+        return posts.stream().filter(p -> p.role() != Role.RESCUER).toList();
     }
 
     public boolean overlaps(Step other) {

@@ -13,7 +13,15 @@ public enum Task {
     WATCH,
     KEEP_SHUT,
     /** what the step says, and then say that it is done */
-    DO_AND_SAY;
+    DO_AND_SAY,
+    CUT_STUB,
+    CUT_ALOFT,
+    HOLD_THE_BRAKE,
+    KEEP_BELOW_CLEAR,
+    STAND_BY_TO_RESCUE,
+    OPERATE,
+    SLING,
+    GIVE_SIGNS;
 
     public static Task of(Step.Kind kind, Optional<Work> work, Role role) {
         return work.filter(w -> !w.kind().gated()).isPresent() ? DO_AND_SAY : of(kind, role);
@@ -23,10 +31,17 @@ public enum Task {
         return switch (role) {
             case WINCH -> PULL;
             case LOOKOUT -> WATCH;
-            case GROUND -> KEEP_SHUT;
+            case GROUND -> kind == Step.Kind.ALOFT ? KEEP_BELOW_CLEAR : KEEP_SHUT;
+            case CLIMBER -> CUT_ALOFT;
+            case BRAKE -> HOLD_THE_BRAKE;
+            case RESCUER -> STAND_BY_TO_RESCUE;
+            case OPERATOR -> OPERATE;
+            case SLINGER -> SLING;
+            case SIGNALLER -> GIVE_SIGNS;
             case CUTTER ->
                 switch (kind) {
                     case FELL -> CUT_BY_CARD;
+                    case ALOFT -> CUT_STUB;
                     case CROSSCUT -> CUT_WHAT_LIES;
                     case RELEASE -> CUT_WHAT_HANGS;
                     case PREPARE -> CUT_FROM_OUTSIDE;

@@ -56,7 +56,23 @@ public record Work(Kind kind, Optional<String> on, Optional<Double> atM, Optiona
         RIG(Step.Kind.PREPARE, Gate.TICK),
         LIMB(Step.Kind.CROSSCUT, Gate.GO, Role.CUTTER),
         READ_STUMP(Step.Kind.CLEAR, Gate.TICK, Role.GROUND),
-        MARK(Step.Kind.CLEAR, Gate.TICK, Role.GROUND);
+        MARK(Step.Kind.CLEAR, Gate.TICK, Role.GROUND),
+        /** kit at the foot, the way up tried, the minutes known */
+        RESCUE_READY(Step.Kind.PREPARE, Gate.TICK, Role.RESCUER),
+        /** up and tied in, block and line hung */
+        CLIMB_UP(Step.Kind.ALOFT, Gate.GO, Role.CLIMBER, Role.RESCUER),
+        /** all beyond a cut, on a line over a block */
+        LOWER_PIECE(Step.Kind.ALOFT, Gate.GO, Role.CLIMBER, Role.BRAKE, Role.GROUND, Role.RESCUER),
+        /** all beyond a cut, with nothing that holds it; by hand in as many pieces as are planned */
+        DROP_PIECE(Step.Kind.ALOFT, Gate.GO, Role.CLIMBER, Role.GROUND, Role.RESCUER),
+        /** slung, held by the crane while it is cut from outside it, lifted off */
+        PICK_PIECE(Step.Kind.ALOFT, Gate.GO, Role.OPERATOR, Role.SIGNALLER, Role.CLIMBER, Role.RESCUER),
+        /** the same by a grab that cuts: nobody is up */
+        GRAB_PIECE(Step.Kind.ALOFT, Gate.GO, Role.OPERATOR, Role.SIGNALLER),
+        /** on the ground: untied or unhooked before the next one comes */
+        LAND_PIECE(Step.Kind.CLEAR, Gate.TICK, Role.GROUND),
+        /** what is left, from the ground */
+        FELL_STUB(Step.Kind.ALOFT, Gate.GO, Role.CUTTER, Role.LOOKOUT);
 
         private final Step.Kind step;
         private final Gate gate;
@@ -135,11 +151,26 @@ public record Work(Kind kind, Optional<String> on, Optional<Double> atM, Optiona
         return new Work(kind, Optional.of(on), Optional.empty());
     }
 
+    /**
+     * @param limb id of the limb that is cut; empty: the stem
+     * @param atM along the limb from the stem, or of the stem above ground
+     */
+    public static Work piece(Kind kind, Optional<String> limb, double atM) {
+        return new Work(kind, limb, Optional.of(atM), limb);
+    }
+
+    /** A limb that is cut where it leaves the stem comes down whole: nobody says a height. */
+    private boolean wholeLimb() {
+        return kind.step() == Step.Kind.ALOFT
+                && about.isPresent()
+                && atM.filter(x -> x == 0).isPresent();
+    }
+
     /** @return as somebody on site says it */
     public Message message(Optional<String> stem) {
         return Message.of(kind)
                 .with("stem", stem.map(Arg::name))
                 .with("on", on.map(Arg::name))
-                .with("at", atM.map(x -> Arg.of(Dimension.LENGTH, x)));
+                .with("at", atM.filter(x -> !wholeLimb()).map(x -> Arg.of(Dimension.LENGTH, x)));
     }
 }

@@ -24,6 +24,11 @@ import org.antevid.core.site.Weather;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Verdict;
+import org.antevid.core.takedown.picks.CranePlan;
+import org.antevid.core.takedown.pieces.Aloft;
+import org.antevid.core.takedown.pieces.Fallback;
+import org.antevid.core.takedown.pieces.GuyCheck;
+import org.antevid.core.takedown.pieces.TakeDown;
 import org.antevid.core.tangle.GuardRing;
 import org.antevid.core.tangle.picture.Picture;
 
@@ -73,6 +78,7 @@ public record Situation(
      * @param chosen how the leader wants each stem taken down, by label
      * @param tangle what hangs, lies and is tied, as it was seen
      * @param day the day it is done on
+     * @param takenDown stems that come down in pieces, as far as that is planned
      */
     public record Circumstances(
             List<Weather.Hour> ahead,
@@ -85,26 +91,12 @@ public record Situation(
             List<Access.Machine> machines,
             Map<String, Verdict> chosen,
             Optional<Picture> tangle,
-            WorkDay day) {
+            WorkDay day,
+            List<TakenDown> takenDown) {
         /** Any day, long enough. */
         private static final WorkDay SOME_DAY = new WorkDay(0, OptionalInt.of(1440));
 
-        /** Where it does not matter on which day. */
-        public Circumstances(
-                List<Weather.Hour> ahead,
-                GroundState ground,
-                Light light,
-                CrownLoad load,
-                Map<Permit, Permit.Answer> permits,
-                EmergencyCard card,
-                Access access,
-                List<Access.Machine> machines,
-                Map<String, Verdict> chosen,
-                Optional<Picture> tangle) {
-            this(ahead, ground, light, load, permits, card, access, machines, chosen, tangle, SOME_DAY);
-        }
-
-        /** Where nothing hangs or lies. */
+        /** Where nothing hangs, lies or comes down in pieces, on any day. */
         public Circumstances(
                 List<Weather.Hour> ahead,
                 GroundState ground,
@@ -115,7 +107,19 @@ public record Situation(
                 Access access,
                 List<Access.Machine> machines,
                 Map<String, Verdict> chosen) {
-            this(ahead, ground, light, load, permits, card, access, machines, chosen, Optional.empty());
+            this(
+                    ahead,
+                    ground,
+                    light,
+                    load,
+                    permits,
+                    card,
+                    access,
+                    machines,
+                    chosen,
+                    Optional.empty(),
+                    SOME_DAY,
+                    List.of());
         }
 
         /** Nothing to remark: for questions about stems alone. */
@@ -135,8 +139,56 @@ public record Situation(
             permits = Map.copyOf(permits);
             machines = List.copyOf(machines);
             chosen = Map.copyOf(chosen);
+            takenDown = List.copyOf(takenDown);
+        }
+
+        public Circumstances tangled(Picture seen) {
+            return with(Optional.of(seen), day, takenDown);
+        }
+
+        public Circumstances on(WorkDay other) {
+            return with(tangle, other, takenDown);
+        }
+
+        public Circumstances inPieces(List<TakenDown> others) {
+            return with(tangle, day, others);
+        }
+
+        private Circumstances with(Optional<Picture> otherTangle, WorkDay otherDay, List<TakenDown> others) {
+            return new Circumstances(
+                    ahead, ground, light, load, permits, card, access, machines, chosen, otherTangle, otherDay, others);
         }
     }
+
+    /**
+     * A stem that comes down in pieces.
+     *
+     * @param reckoned who may be up there by the records
+     * @param climber id of who cuts aloft; empty while nobody is named
+     * @param saidNo the climber's No that stands; empty where none does
+     * @param crane the crane and its picks; empty where nothing is picked
+     * @param guy a back guy that holds it; empty where none does
+     */
+    public record TakenDown(
+            String label,
+            TakeDown plan,
+            Aloft reckoned,
+            Optional<String> climber,
+            Optional<ClimbersNo> saidNo,
+            Optional<CranePlan> crane,
+            Optional<GuyCheck> guy) {
+        public TakenDown(
+                String label, TakeDown plan, Aloft reckoned, Optional<String> climber, Optional<ClimbersNo> saidNo) {
+            this(label, plan, reckoned, climber, saidNo, Optional.empty(), Optional.empty());
+        }
+
+        public TakenDown with(CranePlan other) {
+            return new TakenDown(label, plan, reckoned, climber, saidNo, Optional.of(other), guy);
+        }
+    }
+
+    /** @param atM height it was said at */
+    public record ClimbersNo(String who, double atM, Optional<Fallback> fallback) {}
 
     /** A stem, its lay where one is chosen, and whether lay and drop zone are fixed. */
     public record StemFacts(

@@ -32,6 +32,8 @@ public enum Dimension {
     PULL(50),
     /** Newton, of a piece of kit. */
     FORCE(100),
+    /** Newton metres, of what bends a stem. */
+    MOMENT(100),
     /** Kilograms. */
     MASS(5),
     /** A share shown in percent. */

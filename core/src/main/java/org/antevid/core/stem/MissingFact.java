@@ -5,6 +5,8 @@ public enum MissingFact {
     DIAMETER,
     HEIGHT,
     CROWN,
+    /** Where it leans to and how far; for a tree taken down in pieces. */
+    LEAN,
     /** How sound it is. */
     WOOD
 }

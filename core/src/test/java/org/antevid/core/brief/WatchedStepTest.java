@@ -15,7 +15,10 @@ import org.antevid.core.run.watch.LineLimits;
 import org.antevid.core.run.watch.WatchState;
 import org.antevid.core.run.watch.Watched;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemState;
+import org.antevid.core.takedown.pieces.Way;
+import org.antevid.core.takedown.step.PiecePart;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -91,6 +94,47 @@ class WatchedStepTest {
         WatchedStep step = WatchedStep.of(hung, hung.steps().get(0));
         assertThat(at(step, "oren", new Spot(0, 30)).state()).isEqualTo(WatchState.OVER);
         assertThat(at(step, "oren", new Spot(0, 60)).state()).isEqualTo(WatchState.WITHIN);
+    }
+
+    /** What hangs on a crane's hook may show so much and no more. */
+    @Test
+    void theDisplayOfAPickIsHeldAgainstItsLimit() {
+        PlanDocument plan = BriefedPlans.plan(Means.Kind.WEDGES, Step.Kind.ALOFT, post("tove", Role.OPERATOR, null));
+        PlanDocument.StepPart st = plan.steps().get(0);
+        PiecePart.Picked hook =
+                new PiecePart.Picked(6, 400, 0.7, Optional.of(300.0), Optional.of(360.0), Optional.of(470.0));
+        PiecePart piece = new PiecePart(
+                List.of(1),
+                3,
+                Way.PICKED,
+                9,
+                3,
+                350,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                0,
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                Optional.of(hook),
+                Optional.empty(),
+                Optional.empty());
+        PlanDocument.StepPart picks = new PlanDocument.StepPart(
+                st.id(),
+                st.turn(),
+                st.kind(),
+                st.stem(),
+                st.startMin(),
+                st.endMin(),
+                st.posts(),
+                st.ticks(),
+                st.work(),
+                st.kit(),
+                st.done(),
+                Optional.of(piece));
+        assertThat(WatchedStep.of(plan, picks).loadN()).contains(470 * StemMass.G);
+        assertThat(WatchedStep.of(plan, st).loadN()).isEmpty();
     }
 
     private static List<AfterSurprise> after(Surprise what, Means.Kind means) {

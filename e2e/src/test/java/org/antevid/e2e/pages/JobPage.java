@@ -109,9 +109,11 @@ public final class JobPage {
     /** @return where a place lies on the screen */
     public double[] pixel(double eastM, double northM) {
         Locator map = page.getByTestId("site-plan");
-        List<?> p = (List<?>) map.evaluate("(el, c) => el.olMap.getPixelFromCoordinate(c)", List.of(eastM, northM));
-        var box = map.boundingBox();
-        return new double[] {box.x + ((Number) p.get(0)).doubleValue(), box.y + ((Number) p.get(1)).doubleValue()};
+        List<?> p = (List<?>) map.evaluate(
+                "(el, c) => { const [x, y] = el.olMap.getPixelFromCoordinate(c);"
+                        + " const box = el.getBoundingClientRect(); return [box.x + x, box.y + y]; }",
+                List.of(eastM, northM));
+        return new double[] {((Number) p.get(0)).doubleValue(), ((Number) p.get(1)).doubleValue()};
     }
 
     public Locator stops() {

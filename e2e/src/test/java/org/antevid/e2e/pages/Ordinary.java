@@ -53,7 +53,41 @@ public final class Ordinary {
           await call('POST', at + '/tangle/relations', { a: 'S3', type: 'BOUND', b: 'S2', carries: 'NOTHING', severFrom: 'OUTSIDE' });
         }""";
 
+    private static final String LIME = "async ([name, climber, rescuer, brake, ground]) => {" + CALL + """
+          const people = await call('GET', '/api/people');
+          const id = (n) => people.find(p => p.name === n).id;
+          const { jobId } = await call('POST', '/api/jobs', { name, place: 'a lane', visitOn: '2026-11-27' });
+          const at = '/api/jobs/' + jobId;
+          const job = await call('GET', at);
+          await call('PUT', at + '/conditions', { windLimitMs: 9, slopeDeg: 0, downhillDeg: 0, meetingPoint: 'the gate', version: job.version });
+          await call('PUT', at + '/place/emergency', { nearestHelp: 'clinic, 10 min', route: 'north', gridReference: 'WL 1 1', phoneCover: 'at the gate', firstAider: brake, kit: 'van',
+            rescuePlan: 'lower to the ground', utilityLine: '0555 0100', version: 0 });
+          const answers = Object.fromEntries(['FELLING_CONSENT', 'PRESERVATION_ORDER', 'NESTING', 'WATERCOURSE', 'NEIGHBOUR', 'UTILITY_NOTICE'].map(k => [k, 'YES']));
+          await call('PUT', at + '/place/permits', { answers });
+          for (const p of [climber, rescuer, brake, ground]) await call('POST', at + '/members', { personId: id(p) });
+          const sound = Object.fromEntries(['left', 'right', 'back', 'core', 'crown'].map(k => [k, 'SOUND']));
+          const stem = (await call('POST', at + '/stems', { species: 'TILIA', state: 'STANDING', at: { eastM: 0, northM: 0 }, wood: sound, shape: 'FOREST',
+            crown: 'FOREST_BROADLEAF_LEAFLESS', toBeKept: false, note: '' })).id;
+          for (const [kind, numbers] of [['GIRTH', { girthM: 1.57 }], ['EYE_HEIGHT', { heightM: 16 }], ['EYE_LEAN', { leanDeg: 3, azimuthDeg: 120 }], ['EYE_CROWN', { radiusM: 3 }]])
+            await call('POST', at + '/stems/' + stem + '/sightings', { kind, numbers });
+          const kit = await call('GET', '/api/house/kit');
+          const item = (kind, n) => kit.find(k => k.kind === kind && k.name.includes(n)).id;
+          const limb = (limb, sideDeg, atM) => ({ id: limb, atM, thickM: 0.15, lengthM: 5, sideDeg, riseDeg: 30, loose: false });
+          await call('POST', at + '/takedown/stems/' + stem, { limbs: [limb('L1', 300, 7), limb('L2', 120, 8)],
+            cuts: [{ limb: 'L1', atM: 0, way: 'LET_RUN', runM: 1 }, { limb: 'L2', atM: 0, way: 'LET_RUN', runM: 1 }],
+            gear: { line: item('ROPE', 'lowering'), block: item('BLOCK', 'lowering'), sling: item('SLING', 'anchor'), brake: item('BRAKE', 'lowering') }, surface: 'TURF',
+            climber: id(climber), fallback: 'PLATFORM', climb: { attachments: 2, cutProof: true, wayDown: true, rescueMin: 6 } });
+          await call('POST', at + '/steps/asked', { keys: [] });
+          return jobId;
+        }""";
+
     private Ordinary() {}
+
+    /** A lime of which two limbs come down on a line, with its steps. @return the job's id */
+    public static String lime(Page leader, String name, String climber, String rescuer, String brake, String ground) {
+        return leader.evaluate(LIME, List.of(name, climber, rescuer, brake, ground))
+                .toString();
+    }
 
     /** @return the job's id */
     public static String oak(Page leader, String name, String cutter, String lookout) {

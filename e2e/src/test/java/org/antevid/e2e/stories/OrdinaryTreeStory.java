@@ -164,6 +164,8 @@ class OrdinaryTreeStory extends DemoStory {
     void theHeightOfANewTreeComesFromItsPhoto() {
         byte[] picture = his.page.screenshot();
         his.page.navigate(his.page.url().replaceFirst("/stems.*", "/trees"));
+        // the day's card above it grows as its answers come
+        his.page.waitForTimeout(600);
         taps.button("New tree");
         his.region("The tree").getByText("Height").click();
         his.button("By a photo, with something of known length at the foot");

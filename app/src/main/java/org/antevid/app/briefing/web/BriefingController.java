@@ -20,10 +20,12 @@ import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.brief.Cue;
 import org.antevid.core.brief.Cues;
+import org.antevid.core.brief.PieceCard;
 import org.antevid.core.brief.PlanComparison;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.brief.Signals;
 import org.antevid.core.crew.Role;
+import org.antevid.core.crew.Step;
 import org.antevid.core.crew.Task;
 import org.antevid.core.judge.Phrase;
 import org.antevid.core.message.Dimension;
@@ -34,6 +36,7 @@ import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Spot;
+import org.antevid.core.takedown.step.PiecePart;
 import org.antevid.words.Answer;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -82,12 +85,20 @@ public class BriefingController {
     /** @param sign how it is given, as it is drawn */
     record CueView(Cue.Sign sign, String words) {}
 
+    /**
+     * @param piece what comes down in the step, as this role has to know it
+     * @param aloft a tree is taken down in pieces: the climber may say No
+     * @param upM where whoever cuts hangs, above ground
+     */
     record MyPost(
             int turn,
             String title,
             Role role,
             String roleWords,
             String task,
+            List<String> piece,
+            boolean aloft,
+            Optional<Double> upM,
             List<CueView> cues,
             Optional<String> stem,
             List<String> kit,
@@ -214,6 +225,9 @@ public class BriefingController {
                 p.role(),
                 Speech.words().term(p.role()),
                 Speech.words().term(Task.of(s.kind(), s.work(), p.role())),
+                Speech.words().say(PieceCard.of(s.piece(), p.role())),
+                s.kind() == Step.Kind.ALOFT,
+                s.piece().map(PiecePart::upM),
                 Cues.of(plan, s, p.role()).stream()
                         .map(c -> new CueView(c.sign(), Speech.words().say(c.says())))
                         .toList(),
@@ -221,7 +235,7 @@ public class BriefingController {
                 s.kit().stream().map(k -> Speech.words().say(k.message())).toList(),
                 p.stand(),
                 p.stand().flatMap(at -> stem.map(st -> Rounding.down(at.distanceTo(st.at()), 0))),
-                stem.flatMap(PlanDocument.StemPart::ringM),
+                plan.ringM(s),
                 p.waysOut());
     }
 

@@ -22,6 +22,7 @@ import org.antevid.core.brief.StemDid;
 import org.antevid.core.message.Message;
 import org.antevid.core.run.Happening;
 import org.antevid.core.run.LiftReason;
+import org.antevid.core.run.PieceWent;
 import org.antevid.core.run.Sounding;
 import org.antevid.core.run.Surprise;
 import org.antevid.core.run.Unticked;
@@ -70,12 +71,14 @@ public class RunController {
      * @param unticked why they are not; needed while there are any
      * @param moved what a stem that hung or lay did; {@code nowOn} with it, unless it did not move at all or nothing is
      *     left of it
+     * @param piece how it went, of a step that takes pieces off a tree
      */
     record StepDoneRequest(
             @Min(0) Integer openTicks,
             @Nullable Unticked unticked,
             @Nullable Moved moved,
             Moved.@Nullable NowOn nowOn,
+            @Nullable PieceWent piece,
             @Size(max = 60) String id) {
         Optional<StemDid> told() {
             return Optional.ofNullable(moved)
@@ -270,6 +273,7 @@ public class RunController {
                 d == null || d.openTicks == null ? 0 : d.openTicks,
                 Optional.ofNullable(d).map(StepDoneRequest::unticked),
                 d == null ? Optional.empty() : d.told(),
+                Optional.ofNullable(d).map(StepDoneRequest::piece),
                 d == null ? "" : d.id,
                 me);
     }

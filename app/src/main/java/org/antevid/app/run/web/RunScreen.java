@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.job.Deputies;
 import org.antevid.app.people.SignedIn;
@@ -23,6 +24,7 @@ import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.run.Against;
 import org.antevid.core.run.Happening;
+import org.antevid.core.run.PieceWent;
 import org.antevid.core.run.Word;
 import org.antevid.core.site.Spot;
 
@@ -67,7 +69,11 @@ final class RunScreen {
             List<TickView> cuts,
             int openTicks,
             boolean iMayTick,
-            Optional<StemAsked> asksWhatItDid) {}
+            Optional<StemAsked> asksWhatItDid,
+            List<PieceAsked> asksHowItWent) {}
+
+    /** A way a piece can have gone, asked when its step ends. */
+    record PieceAsked(PieceWent piece, String words) {}
 
     /**
      * What its stem did is asked when a step ends.
@@ -231,7 +237,7 @@ final class RunScreen {
                         p.role(),
                         Speech.words().term(p.role()),
                         p.stand(),
-                        Runs.saysStopped(p.role()),
+                        p.role().saysStopped(),
                         f.briefing().filter(b -> b.signedBy(p.personId())).isPresent(),
                         Optional.ofNullable(ready.get(p.personId()))
                                 .map(h -> f.line(h).at()),
@@ -261,7 +267,7 @@ final class RunScreen {
                 Speech.words().say(Phrase.step(s.kind(), s.stem(), s.work())),
                 s.stem(),
                 states,
-                mine.stream().anyMatch(Runs::saysStopped),
+                mine.stream().anyMatch(Role::saysStopped),
                 !mine.isEmpty(),
                 Runs.cuts(f, me).isPresent(),
                 ready.containsKey(me.personId()),
@@ -269,6 +275,10 @@ final class RunScreen {
                 cuts,
                 (int) cuts.stream().filter(c -> c.at().isEmpty()).count(),
                 Runs.mayTick(f, me),
-                Optional.of(s).filter(x -> f.asksWhatItDid()).map(StemAsked::of));
+                Optional.of(s).filter(x -> f.asksWhatItDid()).map(StemAsked::of),
+                Stream.of(PieceWent.values())
+                        .filter(x -> s.takesPieces())
+                        .map(x -> new PieceAsked(x, Speech.words().term(x)))
+                        .toList());
     }
 }

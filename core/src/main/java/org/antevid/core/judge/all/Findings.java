@@ -39,6 +39,18 @@ import org.antevid.core.judge.stem.Contradictions;
 import org.antevid.core.judge.stem.CrewSightings;
 import org.antevid.core.judge.stem.HeavedPlate;
 import org.antevid.core.judge.stem.UnionOfStems;
+import org.antevid.core.judge.takedown.AloftLoosened;
+import org.antevid.core.judge.takedown.ClimberSaidNo;
+import org.antevid.core.judge.takedown.CranePicks;
+import org.antevid.core.judge.takedown.GuyHolds;
+import org.antevid.core.judge.takedown.NobodyToRescue;
+import org.antevid.core.judge.takedown.PieceNearLine;
+import org.antevid.core.judge.takedown.PieceOverTarget;
+import org.antevid.core.judge.takedown.PiecesNotPlanned;
+import org.antevid.core.judge.takedown.PiecesTakenDown;
+import org.antevid.core.judge.takedown.RescuerNotFree;
+import org.antevid.core.judge.takedown.StepOfNoPiece;
+import org.antevid.core.judge.takedown.UnderAPiece;
 import org.antevid.core.judge.tangle.BeneathHung;
 import org.antevid.core.judge.tangle.BuildingAsked;
 import org.antevid.core.judge.tangle.ClosureShort;
@@ -112,6 +124,18 @@ public final class Findings {
             new SupportOfHung(),
             new BeneathHung(),
             new HungInRing(),
+            new AloftLoosened(),
+            new PiecesNotPlanned(),
+            new PiecesTakenDown(),
+            new CranePicks(),
+            new GuyHolds(),
+            new PieceOverTarget(),
+            new PieceNearLine(),
+            new NobodyToRescue(),
+            new RescuerNotFree(),
+            new UnderAPiece(),
+            new StepOfNoPiece(),
+            new ClimberSaidNo(),
             new Staffing(),
             new StandNotSet(),
             new OutOfSight(),

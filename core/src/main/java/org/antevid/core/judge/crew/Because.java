@@ -19,5 +19,9 @@ public enum Because implements Code {
     /** it is left as it is */
     LEFT,
     /** a turn of the tangle's order */
-    ORDER
+    ORDER,
+    /** its stem comes down in pieces */
+    IN_PIECES,
+    /** pieces of the plan */
+    PIECE
 }

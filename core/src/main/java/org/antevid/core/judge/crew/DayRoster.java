@@ -94,7 +94,7 @@ public record DayRoster(
                         Step::id,
                         st -> new Roster.Assignment(
                                 st.startMin(),
-                                st.posts().stream().map(Step.Post::personId).toList())));
+                                st.atWork().stream().map(Step.Post::personId).toList())));
         Roster.FieldRules field =
                 new Roster.FieldRules(day.date(), day.lightUntilMin(), LEAST_ON_SITE, MOST_ALOFT_MIN, BREAK_MIN);
         Roster.Options options =
@@ -163,7 +163,7 @@ public record DayRoster(
 
     private static List<Place> places(Step st, Optional<Role> puller) {
         List<Place> all = new ArrayList<>();
-        st.posts().forEach(p -> all.add(new Place(p.role(), Optional.of(p.personId()))));
+        st.atWork().forEach(p -> all.add(new Place(p.role(), Optional.of(p.personId()))));
         Stream.concat(needed(st).stream(), puller.stream())
                 .filter(r -> st.posts().stream().noneMatch(p -> p.role() == r))
                 .forEach(r -> all.add(new Place(r, Optional.empty())));
@@ -175,7 +175,10 @@ public record DayRoster(
             case FELL -> List.of(Role.CUTTER, Role.LOOKOUT);
             case RELEASE -> List.of(Role.WINCH, Role.LOOKOUT);
             case CROSSCUT -> List.of(Role.CUTTER);
-            case CLEAR, PREPARE -> st.work().map(t -> t.kind().roles()).orElse(List.of());
+            case CLEAR, PREPARE, ALOFT ->
+                st.work().map(t -> t.kind().roles()).orElse(List.of()).stream()
+                        .filter(r -> r != Role.RESCUER)
+                        .toList();
         };
     }
 
@@ -198,7 +201,7 @@ public record DayRoster(
     }
 
     private static boolean saw(List<Place> places) {
-        return places.stream().anyMatch(p -> p.role == Role.CUTTER);
+        return places.stream().anyMatch(p -> p.role.cuts());
     }
 
     private static Duty duty(
@@ -211,9 +214,13 @@ public record DayRoster(
         List<Duty.Slot> slots = places.stream()
                 .map(p -> new Duty.Slot(
                         p.role.needs().openName(),
-                        p.role == Role.LOOKOUT ? Duty.Part.LOOKOUT : Duty.Part.OTHER,
-                        false,
-                        p.role == Role.CUTTER))
+                        switch (p.role) {
+                            case LOOKOUT -> Duty.Part.LOOKOUT;
+                            case OPERATOR -> Duty.Part.CRANE_OPERATOR;
+                            default -> Duty.Part.OTHER;
+                        },
+                        p.role == Role.CLIMBER,
+                        p.role.cuts()))
                 .toList();
         return new Duty(
                 st.id(),
@@ -233,7 +240,7 @@ public record DayRoster(
     private static List<Duty.ZoneUse> zones(Situation s, Step st, boolean saw) {
         Duty.Mode mode =
                 switch (st.kind()) {
-                    case FELL, RELEASE -> Duty.Mode.DROP;
+                    case FELL, RELEASE, ALOFT -> Duty.Mode.DROP;
                     case CLEAR -> Duty.Mode.CLEAR;
                     case CROSSCUT, PREPARE -> saw ? Duty.Mode.CUT : Duty.Mode.WORK;
                 };

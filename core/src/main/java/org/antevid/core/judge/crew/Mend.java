@@ -83,7 +83,7 @@ public record Mend(
         if (change instanceof Remedy.Give g) {
             Step st = day.step(g.duty());
             Optional<String> was =
-                    st.posts().stream().skip(g.slot()).findFirst().map(Step.Post::personId);
+                    st.atWork().stream().skip(g.slot()).findFirst().map(Step.Post::personId);
             List<Role> rest = was.map(id -> atOnce(day, st, id, g.slot())).orElse(List.of());
             return Message.of(MendWords.GIVE)
                     .with("person", Arg.name(day.name(g.hand())))
@@ -98,10 +98,10 @@ public record Mend(
                     .with("step", Steps.said(st))
                     .with(
                             "person",
-                            Arg.name(day.name(st.posts().get(x.otherSlot()).personId())))
-                    .with("role", Arg.term(st.posts().get(x.slot()).role()))
-                    .with("other", Arg.name(day.name(st.posts().get(x.slot()).personId())))
-                    .with("otherRole", Arg.term(st.posts().get(x.otherSlot()).role()));
+                            Arg.name(day.name(st.atWork().get(x.otherSlot()).personId())))
+                    .with("role", Arg.term(st.atWork().get(x.slot()).role()))
+                    .with("other", Arg.name(day.name(st.atWork().get(x.slot()).personId())))
+                    .with("otherRole", Arg.term(st.atWork().get(x.otherSlot()).role()));
         }
         if (change instanceof Remedy.Later l) {
             return Message.of(MendWords.LATER)
@@ -123,9 +123,9 @@ public record Mend(
 
     /** @return what else somebody does while this step goes on */
     private static List<Role> atOnce(DayRoster day, Step st, String person, int slot) {
-        Stream<Role> here = IntStream.range(0, st.posts().size())
-                .filter(i -> i != slot && st.posts().get(i).personId().equals(person))
-                .mapToObj(i -> st.posts().get(i).role());
+        Stream<Role> here = IntStream.range(0, st.atWork().size())
+                .filter(i -> i != slot && st.atWork().get(i).personId().equals(person))
+                .mapToObj(i -> st.atWork().get(i).role());
         Stream<Role> beside = day.steps().values().stream()
                 .filter(o -> !o.id().equals(st.id()) && o.overlaps(st))
                 .flatMap(o -> o.posts().stream())
@@ -147,11 +147,12 @@ public record Mend(
         List<Step.Post> posts = new ArrayList<>();
         for (int i = 0; i < a.who().size(); i++) {
             Optional<Step.Post> now =
-                    i < st.posts().size() ? Optional.of(st.posts().get(i)) : Optional.empty();
+                    i < st.atWork().size() ? Optional.of(st.atWork().get(i)) : Optional.empty();
             Role role = places.get(i).role();
             Optional<Spot> stand = now.isPresent() ? now.flatMap(Step.Post::stand) : ProposedPosts.standOf(s, st, role);
             posts.add(new Step.Post(role, a.who().get(i), stand));
         }
+        st.posts().stream().filter(p -> p.role() == Role.RESCUER).forEach(posts::add);
         return st.with(a.startMin(), posts);
     }
 }

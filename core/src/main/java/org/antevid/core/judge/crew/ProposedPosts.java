@@ -72,15 +72,26 @@ public final class ProposedPosts {
     /** @return each role to somebody who is competent and has none yet, first to whoever did it before */
     static List<Step.Post> assigned(
             Situation s, List<Role> roles, Map<String, Role> before, Function<Role, Optional<Spot>> stand) {
+        return assigned(s, roles, before, Optional.empty(), stand);
+    }
+
+    /**
+     * @param spared has the whole site to look after and takes a part only where nobody else can; empty: nobody is
+     * @return each role to somebody who is competent and has none yet, first to whoever did it before
+     */
+    static List<Step.Post> assigned(
+            Situation s,
+            List<Role> roles,
+            Map<String, Role> before,
+            Optional<String> spared,
+            Function<Role, Optional<Spot>> stand) {
         List<Step.Post> posts = new ArrayList<>();
         Set<String> taken = new HashSet<>();
         for (Role role : roles) {
             able(s, role)
                     .filter(p -> !taken.contains(p.id()))
                     .min(Comparator.comparing((Person p) -> onlyFirstAiderCuts(s, p, role))
-                            .thenComparing(p -> before.get(p.id()) == role
-                                    ? WentOn.DID_IT
-                                    : before.containsKey(p.id()) ? WentOn.DID_ANOTHER : WentOn.NEW))
+                            .thenComparing(p -> wentOn(before, spared, p, role)))
                     .ifPresent(p -> {
                         taken.add(p.id());
                         posts.add(new Step.Post(role, p.id(), stand.apply(role)));
@@ -93,7 +104,19 @@ public final class ProposedPosts {
     private enum WentOn {
         DID_IT,
         NEW,
+        /** Has the whole site to look after. */
+        LEADS,
         DID_ANOTHER
+    }
+
+    private static WentOn wentOn(Map<String, Role> before, Optional<String> spared, Person p, Role role) {
+        if (before.get(p.id()) == role) {
+            return WentOn.DID_IT;
+        }
+        if (before.containsKey(p.id())) {
+            return WentOn.DID_ANOTHER;
+        }
+        return spared.filter(p.id()::equals).isPresent() ? WentOn.LEADS : WentOn.NEW;
     }
 
     /** @return who is competent and whose proof, where it is known, is good today */
@@ -128,7 +151,7 @@ public final class ProposedPosts {
         Spot stump = plan.stem().at();
         double lay = plan.choice().layDeg();
         return switch (role) {
-            case CUTTER -> Optional.empty();
+            case CUTTER, CLIMBER, BRAKE, RESCUER, OPERATOR, SLINGER, SIGNALLER -> Optional.empty();
             case LOOKOUT -> aside(s, stem, plan);
             case WINCH -> plan.choice().means().end(stump, lay);
             case GROUND ->
@@ -141,7 +164,7 @@ public final class ProposedPosts {
 
     private static Optional<Spot> aside(Situation s, Situation.StemFacts stem, LayPlan plan) {
         double ringM = Math.ceil(plan.zone().exclusionM());
-        return nearest(s, stem, ringM, ringM + FARTHEST_M, plan.choice().layDeg(), at -> true);
+        return nearest(stem, ringM, ringM + FARTHEST_M, plan.choice().layDeg(), at -> free(s, stem, at));
     }
 
     /** @return where to watch a stem of a tangle from, outside its ring; empty where that is not known or not there */
@@ -160,11 +183,25 @@ public final class ProposedPosts {
                 .or(() -> stem.get().reading().lean().map(Lean::azimuthDeg))
                 .orElse(0.0);
         double farthestM = ring.reachM().get() + axis.get(0).distanceTo(axis.get(1)) + FARTHEST_M;
-        return nearest(s, stem.get(), 0, farthestM, along, at -> closed.distanceTo(at) >= CLEAR_M);
+        return nearest(
+                stem.get(), 0, farthestM, along, at -> closed.distanceTo(at) >= CLEAR_M && free(s, stem.get(), at));
+    }
+
+    /**
+     * @param outside whether no piece can end there, what hangs and is brought down before not counted
+     * @return where to stand while a tree comes down in pieces, each on a side of its own; empty where there is none
+     */
+    static Optional<Spot> besides(Situation s, String label, Role role, Predicate<Spot> outside) {
+        double turned = 360.0 * role.ordinal() / Role.values().length;
+        return s.stem(label)
+                .flatMap(f -> nearest(f, 0, FARTHEST_M, turned, at -> {
+                    Spot foot = f.reading().at();
+                    return outside.test(at) && outside.test(foot.at(foot.bearingTo(at), foot.distanceTo(at) - CLEAR_M));
+                }));
     }
 
     private static Optional<Spot> nearest(
-            Situation s, Situation.StemFacts stem, double fromM, double toM, double axisDeg, Predicate<Spot> wanted) {
+            Situation.StemFacts stem, double fromM, double toM, double axisDeg, Predicate<Spot> wanted) {
         Spot stump = stem.reading().at();
         record Candidate(Spot at, double cost) {}
         List<Candidate> all = new ArrayList<>();
@@ -172,7 +209,7 @@ public final class ProposedPosts {
             for (int deg = 0; deg < 360; deg += STEP_DEG) {
                 Spot at = stump.at(deg, out);
                 double off = Math.abs(Math.abs(Azimuth.turn(axisDeg, deg)) - ASIDE_DEG);
-                if (wanted.test(at) && free(s, stem, at)) {
+                if (wanted.test(at)) {
                     all.add(new Candidate(at, out + off / DEG_FOR_A_METRE));
                 }
             }
@@ -181,8 +218,13 @@ public final class ProposedPosts {
     }
 
     private static boolean free(Situation s, Situation.StemFacts stem, Spot at) {
+        return free(s, stem, at, h -> true);
+    }
+
+    private static boolean free(Situation s, Situation.StemFacts stem, Spot at, Predicate<Situation.Hang> there) {
         return stem.zones().stream().noneMatch(z -> z.takesIn(at))
                 && s.stillHanging()
+                        .filter(there)
                         .noneMatch(h -> h.beneath().distanceTo(at) <= CLEAR_M
                                 || s.stem(h.hung())
                                         .filter(f -> f.reading().at().distanceTo(at) <= h.keepOutM())

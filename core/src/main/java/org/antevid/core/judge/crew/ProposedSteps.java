@@ -165,7 +165,7 @@ public final class ProposedSteps {
         List<Step.Post> posts = ProposedPosts.assigned(s, roles, last, role -> switch (role) {
             case LOOKOUT -> ring.flatMap(r -> ProposedPosts.outside(s, stem, r));
             case WINCH -> winch;
-            case CUTTER, GROUND -> Optional.empty();
+            default -> Optional.empty();
         });
         posts.forEach(p -> last.put(p.personId(), p.role()));
         return new ProposedStep(kind, Optional.of(stem), work, posts, kit, ProposedStep.When.IN_TURN);

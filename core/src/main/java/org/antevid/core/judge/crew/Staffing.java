@@ -151,9 +151,10 @@ public final class Staffing implements Rule {
 
     /** Who is missing at the line is said by the rule of the line. */
     private static Stream<Finding> empty(Situation s, DayRoster day, Step st) {
-        return day.places(st).stream()
-                .filter(p -> p.who().isEmpty())
-                .map(DayRoster.Place::role)
+        Stream<Role> rescuer = st.work().map(w -> w.kind().roles()).orElse(List.of()).stream()
+                .filter(r -> r == Role.RESCUER && st.posts().stream().noneMatch(p -> p.role() == r));
+        return Stream.concat(
+                        day.places(st).stream().filter(p -> p.who().isEmpty()).map(DayRoster.Place::role), rescuer)
                 .filter(r -> AtTheLine.puller(s, st).filter(r::equals).isEmpty())
                 .map(r -> Finding.of(RuleId.POST_EMPTY, STOP, st, r.name())
                         .with("step", Steps.said(st))

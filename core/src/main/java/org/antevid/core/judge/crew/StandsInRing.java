@@ -68,7 +68,7 @@ public final class StandsInRing implements Rule {
                         .map(l -> new Ring(l.zone().exclusionM(), foot, at -> f.ring()
                                 .filter(z -> z.takesIn(at))
                                 .isPresent()));
-            case CLEAR -> Optional.empty();
+            case CLEAR, ALOFT -> Optional.empty();
             case RELEASE, CROSSCUT, PREPARE ->
                 s.hangs().stream()
                         .filter(h -> h.hung().equals(f.label()))

@@ -14,6 +14,7 @@ import org.antevid.core.message.Message;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.site.Feature;
 import org.antevid.core.stem.Verdict;
+import org.antevid.core.takedown.pieces.Piece;
 import org.antevid.core.tangle.Release;
 import org.antevid.core.tangle.picture.Picture;
 
@@ -65,6 +66,11 @@ public final class StepReason {
                 Optional.ofNullable(s.place().chosen().get(f.label()))
                         .filter(v -> v == Verdict.LEAVE_AND_CLOSE)
                         .map(v -> Message.of(Because.LEFT));
+            case CLIMB_UP, RESCUE_READY ->
+                takenDown(f).map(t -> Message.of(Because.IN_PIECES)
+                        .with("count", Arg.count(t.plan().pieces().size())));
+            case LOWER_PIECE, DROP_PIECE, PICK_PIECE, GRAB_PIECE, LAND_PIECE, FELL_STUB ->
+                takenDown(f).flatMap(t -> piece(w, t));
             case SEVER_TIE,
                     LET_GO,
                     LINE_OWNER,
@@ -77,6 +83,34 @@ public final class StepReason {
                     CARRYING_LIMBS,
                     COVER -> Optional.empty();
         };
+    }
+
+    private Optional<Situation.TakenDown> takenDown(Situation.StemFacts f) {
+        return s.place().takenDown().stream()
+                .filter(t -> t.label().equals(f.label()) && !t.plan().pieces().isEmpty())
+                .findFirst();
+    }
+
+    private static Optional<Message> piece(Work w, Situation.TakenDown t) {
+        return PieceSteps.groups(t.plan()).stream()
+                .filter(g -> g.takes(w))
+                .findFirst()
+                .map(g -> Message.of(Because.PIECE)
+                        .with("count", Arg.count(g.pieces().size()))
+                        .with(
+                                "pieces",
+                                Arg.several(g.pieces().stream()
+                                        .map(p -> Arg.count(p.number()))
+                                        .toList()))
+                        .with("of", Arg.count(t.plan().pieces().size()))
+                        .with(
+                                "mass",
+                                Arg.up(
+                                        Dimension.MASS,
+                                        g.pieces().stream()
+                                                .mapToDouble(Piece::massHighKg)
+                                                .max()
+                                                .orElse(0))));
     }
 
     private Optional<Message> protection(Work w, Situation.StemFacts f) {

@@ -82,9 +82,18 @@ public record UsualMinutes(
 
     private static int judged(Optional<Work> work) {
         return work.map(w -> switch (w.kind()) {
-                    case SHUT, READ_STUMP -> SHORT_MIN;
-                    case EMPTY, CLEAR_WAY, MARK, SWITCH_OFF -> CLEAR_MIN;
-                    case RIG, MOVE_AWAY, COVER_UP, CUSHION, TAKE_DOWN -> RIG_MIN;
+                    case SHUT, READ_STUMP, LAND_PIECE -> SHORT_MIN;
+                    case EMPTY, CLEAR_WAY, MARK, SWITCH_OFF, RESCUE_READY, DROP_PIECE -> CLEAR_MIN;
+                    case RIG,
+                            CLIMB_UP,
+                            LOWER_PIECE,
+                            PICK_PIECE,
+                            GRAB_PIECE,
+                            FELL_STUB,
+                            MOVE_AWAY,
+                            COVER_UP,
+                            CUSHION,
+                            TAKE_DOWN -> RIG_MIN;
                     case LIMB,
                             SEVER_TIE,
                             LET_GO,

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.site.VoltageClass;
 import org.antevid.core.takedown.Remark;
 import org.antevid.core.takedown.Remarks;
 
@@ -28,6 +29,19 @@ public record LineDistance(
             new Clearance(1_000_000, 13.75));
 
     public record Clearance(double upToV, double clearanceM) {}
+
+    /**
+     * @return how far people, loads and lines keep from a conductor of this class, metres; a class that says no voltage
+     *     counts as the worst of the table, a telephone line as none
+     */
+    public static double clearanceM(VoltageClass voltage) {
+        return switch (voltage) {
+            case TELEPHONE -> 0;
+            case LOW -> USUAL.get(0).clearanceM;
+            case TRACTION -> USUAL.get(1).clearanceM;
+            case HIGH, NOT_KNOWN -> USUAL.get(USUAL.size() - 1).clearanceM;
+        };
+    }
 
     /** From one end to the other, metres. */
     public record Segment(String name, double ax, double ay, double az, double bx, double by, double bz) {

@@ -53,7 +53,8 @@ public record SlewWay(
             return normal(toDeg - fromDeg);
         }
 
-        private boolean holds(double deg) {
+        /** @return whether this azimuth is in it or on its edge */
+        public boolean holds(double deg) {
             return normal(deg - fromDeg) <= widthDeg();
         }
 

@@ -2,32 +2,32 @@ package org.antevid.core.takedown.spar;
 
 /** A place or a force in space: x east, y north, z up. */
 public record Point(double x, double y, double z) {
-    Point plus(Point o) {
+    public Point plus(Point o) {
         return new Point(x + o.x, y + o.y, z + o.z);
     }
 
-    Point minus(Point o) {
+    public Point minus(Point o) {
         return new Point(x - o.x, y - o.y, z - o.z);
     }
 
-    Point times(double f) {
+    public Point times(double f) {
         return new Point(x * f, y * f, z * f);
     }
 
-    double dot(Point o) {
+    public double dot(Point o) {
         return x * o.x + y * o.y + z * o.z;
     }
 
-    Point cross(Point o) {
+    public Point cross(Point o) {
         return new Point(y * o.z - z * o.y, z * o.x - x * o.z, x * o.y - y * o.x);
     }
 
-    double size() {
+    public double size() {
         return Math.sqrt(dot(this));
     }
 
     /** @return the direction to another place; not for the same place */
-    Point towards(Point to) {
+    public Point towards(Point to) {
         Point d = to.minus(this);
         return d.times(1 / d.size());
     }

@@ -58,17 +58,16 @@ class OutOfSightTest {
                 "imre",
                 List.of(),
                 new Situation.Circumstances(
-                        GOOD.ahead(),
-                        GOOD.ground(),
-                        GOOD.light(),
-                        GOOD.load(),
-                        GOOD.permits(),
-                        GOOD.card(),
-                        GOOD.access(),
-                        GOOD.machines(),
-                        GOOD.chosen(),
-                        GOOD.tangle(),
-                        day));
+                                GOOD.ahead(),
+                                GOOD.ground(),
+                                GOOD.light(),
+                                GOOD.load(),
+                                GOOD.permits(),
+                                GOOD.card(),
+                                GOOD.access(),
+                                GOOD.machines(),
+                                GOOD.chosen())
+                        .on(day));
         return new OutOfSight().check(s).toList();
     }
 

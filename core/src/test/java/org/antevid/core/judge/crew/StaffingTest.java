@@ -84,17 +84,16 @@ class StaffingTest {
                 "imre",
                 List.of(),
                 new Situation.Circumstances(
-                        good.ahead(),
-                        good.ground(),
-                        good.light(),
-                        good.load(),
-                        good.permits(),
-                        card,
-                        good.access(),
-                        good.machines(),
-                        good.chosen(),
-                        good.tangle(),
-                        day));
+                                good.ahead(),
+                                good.ground(),
+                                good.light(),
+                                good.load(),
+                                good.permits(),
+                                card,
+                                good.access(),
+                                good.machines(),
+                                good.chosen())
+                        .on(day));
     }
 
     private static List<Finding> found(List<Person> people, Step... steps) {

@@ -1,0 +1,407 @@
+package org.antevid.app.takedown;
+
+import java.time.Clock;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import org.antevid.app.house.Kits;
+import org.antevid.app.job.Change;
+import org.antevid.app.job.Jobs;
+import org.antevid.app.people.People;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.problem.NotThere;
+import org.antevid.app.problem.Stale;
+import org.antevid.app.stem.Stems;
+import org.antevid.app.takedown.store.ClimbPart;
+import org.antevid.app.takedown.store.ClimbersNoEntity;
+import org.antevid.app.takedown.store.ClimbersNoRepository;
+import org.antevid.app.takedown.store.CutPart;
+import org.antevid.app.takedown.store.GuyPart;
+import org.antevid.app.takedown.store.LimbPart;
+import org.antevid.app.takedown.store.SecondLinePart;
+import org.antevid.app.takedown.store.TakedownEntity;
+import org.antevid.app.takedown.store.TakedownRepository;
+import org.antevid.core.judge.Situation;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
+import org.antevid.core.site.Ground;
+import org.antevid.core.stem.MissingFact;
+import org.antevid.core.stem.StemReading;
+import org.antevid.core.stem.WeighedBefore;
+import org.antevid.core.takedown.drop.FreeDrop;
+import org.antevid.core.takedown.pieces.Aloft;
+import org.antevid.core.takedown.pieces.AnchorTree;
+import org.antevid.core.takedown.pieces.Below;
+import org.antevid.core.takedown.pieces.Climb;
+import org.antevid.core.takedown.pieces.Cut;
+import org.antevid.core.takedown.pieces.CutFigure;
+import org.antevid.core.takedown.pieces.Fallback;
+import org.antevid.core.takedown.pieces.Guy;
+import org.antevid.core.takedown.pieces.GuyCheck;
+import org.antevid.core.takedown.pieces.Limb;
+import org.antevid.core.takedown.pieces.Piece;
+import org.antevid.core.takedown.pieces.Proposal;
+import org.antevid.core.takedown.pieces.TakeDown;
+import org.antevid.words.Answer;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Stems that come down in pieces: what was planned of each, newest first to count. */
+@Service
+@Transactional
+public class Takedowns {
+    private final TakedownRepository takedowns;
+    private final ClimbersNoRepository noes;
+    private final Stems stems;
+    private final Kits kits;
+    private final Jobs jobs;
+    private final People people;
+    private final Clock clock;
+
+    Takedowns(
+            TakedownRepository takedowns,
+            ClimbersNoRepository noes,
+            Stems stems,
+            Kits kits,
+            Jobs jobs,
+            People people,
+            Clock clock) {
+        this.takedowns = takedowns;
+        this.noes = noes;
+        this.stems = stems;
+        this.kits = kits;
+        this.jobs = jobs;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    /**
+     * What the leader planned.
+     *
+     * @param said who may be aloft as the leader says it; empty: as the records say
+     * @param climber id of who cuts aloft
+     * @param guy holds the tree back; empty where none does
+     */
+    public record Planned(
+            List<Limb> limbs,
+            List<Cut> cuts,
+            ChosenGear gear,
+            FreeDrop.Surface surface,
+            Optional<Aloft.Allowed> said,
+            Optional<String> climber,
+            Optional<Fallback> fallback,
+            Optional<ChosenGear.OnLine<Guy>> guy,
+            Climb climb) {
+        public static final Planned NOTHING = new Planned(
+                List.of(),
+                List.of(),
+                ChosenGear.NONE,
+                FreeDrop.Surface.TURF,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Climb.NOT_SAID);
+
+        Planned with(List<Cut> other) {
+            return new Planned(limbs, other, gear, surface, said, climber, fallback, guy, climb);
+        }
+    }
+
+    /**
+     * A plan and what it comes to.
+     *
+     * @param id of the plan that counts; empty while none was kept
+     * @param missing what has to be measured or looked at first
+     * @param reckoned who may be up there by the records
+     * @param plan empty while something is missing
+     * @param anchors trees that stand beside it, the nearest first
+     */
+    public record Reckoned(
+            Optional<String> id,
+            StemReading stem,
+            Ground ground,
+            Planned planned,
+            List<MissingFact> missing,
+            Aloft reckoned,
+            Optional<TakeDown> plan,
+            Optional<Situation.ClimbersNo> saidNo,
+            Optional<GuyCheck> guy,
+            List<AnchorTree> anchors) {}
+
+    public Reckoned of(String jobId, String stemId) {
+        StemReading stem = stems.known(jobId, stemId).reading();
+        Optional<TakedownEntity> kept = takedowns.findFirstByJobIdAndStemIdOrderByAtDescIdDesc(jobId, stemId);
+        Planned planned = kept.map(Takedowns::planned).orElse(Planned.NOTHING);
+        return reckon(jobId, stemId, kept, stem, planned);
+    }
+
+    /** What a plan would come to; nothing is kept. */
+    public Reckoned preview(String jobId, String stemId, Planned planned) {
+        StemReading stem = stems.known(jobId, stemId).reading();
+        return reckon(
+                jobId, stemId, takedowns.findFirstByJobIdAndStemIdOrderByAtDescIdDesc(jobId, stemId), stem, planned);
+    }
+
+    /** The fewest pieces that every link allows, with these limbs and this gear; nothing is kept. */
+    public Reckoned propose(String jobId, String stemId, Planned planned) {
+        StemReading stem = stems.known(jobId, stemId).reading();
+        if (!CutFigure.missing(stem).isEmpty()) {
+            return preview(jobId, stemId, planned.with(List.of()));
+        }
+        return preview(
+                jobId,
+                stemId,
+                planned.with(Proposal.of(
+                        CutFigure.of(stem, planned.limbs),
+                        allowed(stem, planned),
+                        planned.gear.of(kits),
+                        below(jobId, planned))));
+    }
+
+    /**
+     * A piece shortened to what every link allows; nothing is kept.
+     *
+     * @throws RefusedInput for a piece that is not limited, or that no length is short enough for
+     */
+    public Reckoned shorten(String jobId, String stemId, Planned planned, int piece) {
+        TakeDown plan = preview(jobId, stemId, planned)
+                .plan
+                .orElseThrow(() -> new RefusedInput(Refusal.NOTHING_LEFT_THERE, "piece"));
+        return preview(jobId, stemId, planned.with(plan.shortened(piece)));
+    }
+
+    private Reckoned reckon(
+            String jobId, String stemId, Optional<TakedownEntity> kept, StemReading stem, Planned planned) {
+        List<MissingFact> missing = CutFigure.missing(stem);
+        Optional<TakeDown> plan = Optional.of(stem)
+                .filter(s -> missing.isEmpty())
+                .map(s -> TakeDown.of(
+                        CutFigure.of(s, planned.limbs),
+                        allowed(s, planned),
+                        planned.climb,
+                        planned.cuts,
+                        planned.gear.of(kits),
+                        below(jobId, planned)));
+        List<StemReading> all =
+                stems.known(jobId).stream().map(Stems.ChosenReading::reading).toList();
+        return new Reckoned(
+                kept.map(k -> k.id),
+                stem,
+                jobs.job(jobId).ground(),
+                planned,
+                missing,
+                Aloft.of(stem),
+                plan,
+                standingNo(jobId, stemId, kept, planned),
+                plan.flatMap(p -> planned.guy.map(g -> GuyCheck.of(
+                        p, ChosenGear.guy(kits, g), stem, all, jobs.job(jobId).ground()))),
+                AnchorTree.of(stem, all));
+    }
+
+    /** @return what a piece would be reckoned at if nothing had been weighed before; empty while it is not planned */
+    Optional<Double> bareKg(String jobId, String stemId, int piece) {
+        StemReading bare = stems.known(jobId, stemId).reading().weighed(WeighedBefore.NOTHING);
+        Optional<TakedownEntity> kept = takedowns.findFirstByJobIdAndStemIdOrderByAtDescIdDesc(jobId, stemId);
+        return kept.flatMap(k -> reckon(jobId, stemId, kept, bare, planned(k)).plan).stream()
+                .flatMap(p -> p.pieces().stream())
+                .filter(p -> p.number() == piece)
+                .map(Piece::massKg)
+                .findFirst();
+    }
+
+    private static Aloft allowed(StemReading stem, Planned planned) {
+        Aloft reckoned = Aloft.of(stem);
+        return planned.said.map(reckoned::said).orElse(reckoned);
+    }
+
+    private Below below(String jobId, Planned planned) {
+        Jobs.Job c = jobs.job(jobId);
+        return new Below(planned.surface, c.ground().slopeDeg(), c.windLimitMs(), c.windLimitMs());
+    }
+
+    /**
+     * @param replaces id of the plan it was made from; null for the first
+     * @throws Stale if somebody kept another one meanwhile
+     */
+    public String keep(String jobId, String stemId, Planned p, @Nullable String replaces, SignedIn who) {
+        stems.requireOpen(jobId, stemId);
+        Reckoned r = preview(jobId, stemId, p);
+        Optional<TakedownEntity> kept = takedowns.findFirstByJobIdAndStemIdOrderByAtDescIdDesc(jobId, stemId);
+        if (!Objects.equals(kept.map(k -> k.id).orElse(null), replaces)) {
+            throw new Stale(Message.of(Answer.PIECES_CHANGED_SINCE)
+                    .with("stem", Arg.name(r.stem.label()))
+                    .with("who", Arg.name(kept.map(k -> k.who).orElse(""))));
+        }
+        if (!r.missing.isEmpty()) {
+            throw new RefusedInput(
+                    "NOT_KNOWN",
+                    "stem",
+                    Message.of(Answer.MEASURE_BEFORE_PIECES).with("missing", Arg.terms(r.missing)));
+        }
+        TakedownEntity e = entity(p);
+        e.id = UUID.randomUUID().toString();
+        e.jobId = jobId;
+        e.stemId = stemId;
+        e.who = who.name();
+        e.at = clock.instant();
+        takedowns.saveAndFlush(e);
+        jobs.touched(jobId, Change.TANGLE);
+        return e.id;
+    }
+
+    private static TakedownEntity entity(Planned p) {
+        TakedownEntity e = new TakedownEntity();
+        e.lineId = p.gear.line().orElse(null);
+        e.blockId = p.gear.block().orElse(null);
+        e.slingId = p.gear.sling().orElse(null);
+        e.brakeId = p.gear.brake().orElse(null);
+        e.brakeDeg = p.gear.brakeDeg().orElse(null);
+        e.brakeAwayM = p.gear.brakeAwayM();
+        e.handN = p.gear.handN();
+        e.slackM = p.gear.slackM();
+        e.second = p.gear.second().map(SecondLinePart::of).orElse(null);
+        e.guy = p.guy.map(GuyPart::of).orElse(null);
+        e.climb = ClimbPart.of(p.climb);
+        e.surface = p.surface;
+        e.said = p.said.orElse(null);
+        e.climberId = p.climber.orElse(null);
+        e.fallback = p.fallback.orElse(null);
+        p.limbs.forEach(l -> e.limbs.add(LimbPart.of(l)));
+        p.cuts.forEach(c -> e.cuts.add(CutPart.of(c)));
+        return e;
+    }
+
+    private static Planned planned(TakedownEntity e) {
+        return new Planned(
+                e.limbs.stream().map(LimbPart::forCore).toList(),
+                e.cuts.stream().map(CutPart::forCore).toList(),
+                new ChosenGear(
+                        Optional.ofNullable(e.lineId),
+                        Optional.ofNullable(e.blockId),
+                        Optional.ofNullable(e.slingId),
+                        Optional.ofNullable(e.brakeId),
+                        Optional.ofNullable(e.brakeDeg),
+                        e.brakeAwayM,
+                        e.handN,
+                        e.slackM,
+                        Optional.ofNullable(e.second).map(SecondLinePart::forService)),
+                e.surface,
+                Optional.ofNullable(e.said),
+                Optional.ofNullable(e.climberId),
+                Optional.ofNullable(e.fallback),
+                Optional.ofNullable(e.guy).map(GuyPart::forService),
+                Optional.ofNullable(e.climb).map(ClimbPart::forCore).orElse(Climb.NOT_SAID));
+    }
+
+    /** @return every stem of the job with a plan of pieces that can be reckoned, as the rules see it */
+    public List<Situation.TakenDown> all(String jobId) {
+        Map<String, TakedownEntity> newest = new LinkedHashMap<>();
+        takedowns.findByJobIdOrderByAtAscIdAsc(jobId).forEach(e -> newest.put(e.stemId, e));
+        return stems.known(jobId).stream()
+                .filter(s -> !s.reading().state().gone())
+                .flatMap(s -> Optional.ofNullable(newest.get(s.id())).stream()
+                        .map(e -> reckon(jobId, s.id(), Optional.of(e), s.reading(), planned(e))))
+                .flatMap(r -> r.plan.stream()
+                        .map(p -> new Situation.TakenDown(
+                                r.stem.label(), p, r.reckoned, r.planned.climber, r.saidNo, Optional.empty(), r.guy)))
+                .toList();
+    }
+
+    /** A No stands until its climber takes it back or the plan is made anew. */
+    private Optional<Situation.ClimbersNo> standingNo(
+            String jobId, String stemId, Optional<TakedownEntity> kept, Planned planned) {
+        return noes.findByJobIdAndEndedAtIsNullOrderByAtAscIdAsc(jobId).stream()
+                .filter(n -> n.stemId.equals(stemId))
+                .filter(n -> kept.filter(k -> k.at.isAfter(n.at)).isEmpty())
+                .reduce((a, b) -> b)
+                .map(n -> new Situation.ClimbersNo(people.person(n.climberId).name(), n.atM, planned.fallback));
+    }
+
+    /** A No that stands, of a stem by its label. */
+    public record StandingNo(String stem, Situation.ClimbersNo no, boolean mine) {}
+
+    /** @return each that stands */
+    @Transactional(readOnly = true)
+    public List<StandingNo> noes(String jobId, SignedIn who) {
+        return stems.known(jobId).stream()
+                .flatMap(s -> {
+                    Optional<TakedownEntity> kept =
+                            takedowns.findFirstByJobIdAndStemIdOrderByAtDescIdDesc(jobId, s.id());
+                    return kept
+                            .flatMap(k -> standingNo(jobId, s.id(), kept, planned(k))
+                                    .map(no -> new StandingNo(
+                                            s.reading().label(),
+                                            no,
+                                            who.personId().equals(k.climberId))))
+                            .stream();
+                })
+                .toList();
+    }
+
+    /** The same as {@link #takesBack} of a stem by its label. */
+    public void takesBackOf(String jobId, String label, SignedIn who) {
+        takesBack(jobId, idOf(jobId, label), who);
+    }
+
+    private String idOf(String jobId, String label) {
+        return stems.known(jobId).stream()
+                .filter(s -> s.reading().label().equals(label))
+                .findFirst()
+                .orElseThrow(NotThere::new)
+                .id();
+    }
+
+    /** The same of a stem by its label. */
+    public String saysNoTo(String jobId, String label, double atM, SignedIn who) {
+        return saysNo(jobId, idOf(jobId, label), atM, who);
+    }
+
+    /** The climber says No, or gives the sign and somebody enters it. */
+    public String saysNo(String jobId, String stemId, double atM, SignedIn who) {
+        String climber = takedowns
+                .findFirstByJobIdAndStemIdOrderByAtDescIdDesc(jobId, stemId)
+                .flatMap(k -> Optional.ofNullable(k.climberId))
+                .orElseThrow(() -> new RefusedInput("NO_CLIMBER", "climber", Message.of(Answer.NO_CLIMBER_NAMED)));
+        Require.within(atM, 0, 120, "atM");
+        ClimbersNoEntity n = new ClimbersNoEntity();
+        n.id = UUID.randomUUID().toString();
+        n.jobId = jobId;
+        n.stemId = stemId;
+        n.climberId = climber;
+        n.atM = atM;
+        n.who = who.name();
+        n.at = clock.instant();
+        noes.saveAndFlush(n);
+        jobs.touched(jobId, Change.TANGLE);
+        return n.id;
+    }
+
+    /** @throws RefusedInput for anybody but the climber who said it */
+    public void takesBack(String jobId, String stemId, SignedIn who) {
+        for (ClimbersNoEntity n : noes.findByJobIdAndEndedAtIsNullOrderByAtAscIdAsc(jobId)) {
+            if (n.stemId.equals(stemId)) {
+                if (!n.climberId.equals(who.personId())) {
+                    throw new RefusedInput(
+                            "NOT_YOUR_NO",
+                            "climber",
+                            Message.of(Answer.ONLY_CLIMBER_TAKES_BACK)
+                                    .with(
+                                            "who",
+                                            Arg.name(people.person(n.climberId).name())));
+                }
+                n.endedBy = who.name();
+                n.endedAt = clock.instant();
+                noes.saveAndFlush(n);
+            }
+        }
+        jobs.touched(jobId, Change.TANGLE);
+    }
+}

@@ -1,0 +1,24 @@
+package org.antevid.app.takedown.store;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+import java.time.Instant;
+
+/** A crane as it was set up for a stem, kept as JSON. */
+@Entity
+@Table(name = "crane_set_up")
+public class CraneSetUpEntity {
+    @Id
+    public String id;
+
+    public String jobId;
+    public String stemId;
+
+    @Lob
+    public String setUp;
+
+    public String who;
+    public Instant at;
+}

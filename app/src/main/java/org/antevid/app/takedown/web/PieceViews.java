@@ -1,0 +1,256 @@
+package org.antevid.app.takedown.web;
+
+import java.util.List;
+import java.util.Optional;
+import org.antevid.app.reader.Speech;
+import org.antevid.core.judge.Severity;
+import org.antevid.core.judge.takedown.PiecesTakenDown;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
+import org.antevid.core.quantity.Rounding;
+import org.antevid.core.site.Ground;
+import org.antevid.core.site.Spot;
+import org.antevid.core.takedown.Finding;
+import org.antevid.core.takedown.pieces.FigureSide;
+import org.antevid.core.takedown.pieces.KeepClear;
+import org.antevid.core.takedown.pieces.Link;
+import org.antevid.core.takedown.pieces.Piece;
+import org.antevid.core.takedown.pieces.PieceRemark;
+import org.antevid.core.takedown.pieces.TakeDown;
+import org.antevid.core.takedown.pieces.Way;
+
+/** What is answered of one piece of a tree: its weight, its way down, every link it loads, what stands against it. */
+final class PieceViews {
+    private PieceViews() {}
+
+    /**
+     * A link of the chain.
+     *
+     * @param share force at its high end over what it may carry at its low end; left out: not known
+     */
+    record ChainLink(
+            Link.Kind kind,
+            String words,
+            Optional<String> fault,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) Optional<Double> heightM,
+            Optional<FigureSide.OnFigure> at,
+            String forceWords,
+            Optional<String> mayWords,
+            @Shown(in = Dimension.SHARE, to = Side.UP) Optional<Double> share,
+            Severity severity) {}
+
+    record PieceWord(PieceRemark remark, Severity severity, String words) {}
+
+    /**
+     * The same piece with so much line let run.
+     *
+     * @param roomM left beneath its lowest end; {@code tooDeepM} where it strikes the ground instead
+     */
+    record RunOfPiece(
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double runM,
+            Optional<String> worst,
+            @Shown(in = Dimension.SHARE, to = Side.UP) Optional<Double> share,
+            @Shown(in = Dimension.LENGTH, to = Side.DOWN) Optional<Double> roomM,
+            @Shown(in = Dimension.LENGTH, to = Side.UP) Optional<Double> tooDeepM,
+            boolean holds) {}
+
+    /**
+     * What the line bends.
+     *
+     * @param trunk led down the trunk, else to a brake on another tree
+     */
+    record LedAlong(
+            boolean trunk,
+            Optional<String> worst,
+            @Shown(in = Dimension.SHARE, to = Side.UP) Optional<Double> share) {}
+
+    /**
+     * How it is drawn across.
+     *
+     * @param anchor of the second line
+     * @param firstN at most in the line over the stem, {@code secondN} in the other
+     * @param betweenDeg the lines at the piece where they lie flattest
+     */
+    record AcrossOfPiece(
+            FigureSide.OnFigure from,
+            FigureSide.OnFigure to,
+            FigureSide.OnFigure anchor,
+            @Shown(in = Dimension.FORCE, to = Side.UP) double firstN,
+            @Shown(in = Dimension.FORCE, to = Side.UP) double secondN,
+            @Shown(in = Dimension.SECTOR, to = Side.UP) double betweenDeg) {}
+
+    /**
+     * Whoever cuts it, as they hang.
+     *
+     * @param peakN on the life line, kept taut, when all of the climber comes onto it at once
+     */
+    record ClimberDrawn(
+            FigureSide.OnFigure feet,
+            FigureSide.OnFigure tieIn,
+            FigureSide.OnFigure lanyard,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double tieInM,
+            @Shown(in = Dimension.FORCE, to = Side.UP) double peakN) {}
+
+    /**
+     * One piece.
+     *
+     * @param limb id of the limb; left out: of the stem
+     * @param lowerBlockM height of a block at which the stem holds; left out where it does, or where none helps
+     * @param zone ground nobody stands on while it is cut; empty where nothing stops it
+     * @param swing ground nobody stands on who has a part but whoever cuts; empty where nothing stops it
+     * @param outline of a piece of stem as it is seen, {@code line} of a limb
+     */
+    record PieceView(
+            int number,
+            Optional<String> limb,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double atM,
+            Way way,
+            boolean picked,
+            String wayWords,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double lengthM,
+            @Shown(in = Dimension.DIAMETER, to = Side.UP) double diameterM,
+            @Shown(in = Dimension.MASS, to = Side.UP) double massHighKg,
+            List<FigureSide.OnFigure> outline,
+            List<FigureSide.OnFigure> line,
+            FigureSide.OnFigure middle,
+            Optional<FigureSide.OnFigure> tie,
+            Optional<FigureSide.OnFigure> block,
+            Optional<FigureSide.OnFigure> brake,
+            Optional<AcrossOfPiece> across,
+            Optional<ClimberDrawn> climber,
+            @Shown(in = Dimension.FORCE, to = Side.UP) Optional<Double> peakN,
+            Optional<Double> wraps,
+            @Shown(in = Dimension.LENGTH, to = Side.DOWN) Optional<Double> roomM,
+            @Shown(in = Dimension.LENGTH, to = Side.DOWN) Optional<Double> longestM,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) Optional<Double> lowerBlockM,
+            boolean limited,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double topAfterM,
+            @Shown(in = Dimension.DISTANCE, to = Side.UP) Optional<Double> zoneDownM,
+            @Shown(in = Dimension.DISTANCE, to = Side.UP) Optional<Double> zoneAcrossM,
+            List<Spot> zone,
+            List<Spot> swing,
+            List<ChainLink> chain,
+            List<RunOfPiece> runs,
+            List<LedAlong> led,
+            Severity severity,
+            List<PieceWord> remarks) {}
+
+    /**
+     * @param at foot of the stem on the plan
+     * @param ground it stands on
+     */
+    static PieceView piece(TakeDown t, Piece p, FigureSide side, Spot at, Ground ground) {
+        boolean stem = p.cut().limb().isEmpty();
+        double top = p.number() == 1
+                ? t.figure().heightM()
+                : t.pieces().get(p.number() - 2).after().topM();
+        return new PieceView(
+                p.number(),
+                p.cut().limb(),
+                p.cut().atM(),
+                p.cut().way(),
+                p.cut().way().picked(),
+                Speech.words().term(p.cut().way()),
+                p.lengthM(),
+                p.diameterM(),
+                Rounding.up(p.massHighKg(), 0),
+                stem ? side.stem(p.cut().atM(), top) : List.of(),
+                stem ? List.of() : List.of(side.at(p.from()), side.at(p.to())),
+                side.at(p.com()),
+                p.tie().map(side::at),
+                p.block().map(side::at),
+                p.brake().map(side::at),
+                p.drift()
+                        .map(d -> new AcrossOfPiece(
+                                side.at(d.start()),
+                                side.at(d.end()),
+                                side.at(t.gear().second().orElseThrow().fromFoot()),
+                                d.firstN(),
+                                d.secondN(),
+                                d.betweenDeg())),
+                p.climber()
+                        .map(c -> new ClimberDrawn(
+                                side.at(c.feet()),
+                                side.at(c.tieIn()),
+                                side.at(c.lanyard()),
+                                c.tieIn().z(),
+                                c.peakN())),
+                p.loading().peakN(),
+                p.loading().wraps(),
+                p.loading().roomM(),
+                p.longest().flatMap(Piece.Longest::lengthM).map(l -> Rounding.down(l, 1)),
+                p.lowerBlockM(),
+                p.longest().isPresent(),
+                p.after().topM(),
+                p.drop().downM(),
+                p.drop().acrossM(),
+                KeepClear.of(at, p, ground).orElse(List.of()),
+                p.cut().way().roped() ? KeepClear.whileCut(at, p, ground).orElse(List.of()) : List.of(),
+                p.loading().links().stream().map(l -> link(t, p, l, side)).toList(),
+                p.runs().stream()
+                        .map(x -> new RunOfPiece(
+                                x.runM(),
+                                x.worst().map(w -> Speech.words().term(w.kind())),
+                                x.worst().flatMap(Link::share),
+                                x.roomM().filter(m -> m >= 0),
+                                x.roomM().filter(m -> m < 0).map(m -> -m),
+                                x.holds()))
+                        .toList(),
+                p.led().stream()
+                        .map(x -> new LedAlong(
+                                x.trunk(),
+                                x.worst().map(w -> Speech.words().term(w.kind())),
+                                x.worst().flatMap(Link::share)))
+                        .toList(),
+                severity(p.level()),
+                p.remarks().stream()
+                        .map(x -> word(x, PiecesTakenDown.said(x, p, t)))
+                        .toList());
+    }
+
+    private static ChainLink link(TakeDown t, Piece p, Link l, FigureSide side) {
+        Dimension d = l.kind().bends() ? Dimension.MOMENT : Dimension.FORCE;
+        return new ChainLink(
+                l.kind(),
+                Speech.words().term(l.kind()),
+                l.fault().map(Speech.words()::term),
+                l.heightM(),
+                l.heightM()
+                        .map(t.figure()::axis)
+                        .or(() -> switch (l.kind()) {
+                            case LINE -> p.tie();
+                            case BRAKE, HAND -> p.brake();
+                            default -> p.block();
+                        })
+                        .map(side::at),
+                Speech.words().show(Arg.up(d, l.force())),
+                l.may().map(m -> Speech.words().show(Arg.down(d, m))),
+                l.share(),
+                l.over()
+                        ? Severity.STOP
+                        : !l.known() ? Severity.SECOND_OPINION : l.near() ? Severity.CAUTION : Severity.NOTE);
+    }
+
+    /** @return how much a share of what something carries weighs; empty is not known */
+    static Severity ofShare(Optional<Double> share) {
+        return share.map(s -> s > 1 ? Severity.STOP : s > Link.NEAR ? Severity.CAUTION : Severity.NOTE)
+                .orElse(Severity.SECOND_OPINION);
+    }
+
+    /** @return what is to be said, in the reader's words */
+    static PieceWord word(PieceRemark remark, Message said) {
+        return new PieceWord(remark, severity(remark.level()), Speech.words().say(said));
+    }
+
+    static Severity severity(Finding f) {
+        return switch (f) {
+            case STOP -> Severity.STOP;
+            case SECOND_OPINION -> Severity.SECOND_OPINION;
+            case CAUTION -> Severity.CAUTION;
+            case NOTE, NONE -> Severity.NOTE;
+        };
+    }
+}

@@ -1,0 +1,422 @@
+package org.antevid.app.takedown.web;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.antevid.app.reader.Speech;
+import org.antevid.app.takedown.ChosenGear;
+import org.antevid.app.takedown.Takedowns;
+import org.antevid.app.takedown.Takedowns.Reckoned;
+import org.antevid.core.judge.Severity;
+import org.antevid.core.judge.Situation;
+import org.antevid.core.judge.crew.SmallestCrew;
+import org.antevid.core.judge.takedown.GuyHolds;
+import org.antevid.core.judge.takedown.PiecesTakenDown;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
+import org.antevid.core.quantity.Compass;
+import org.antevid.core.quantity.Rounding;
+import org.antevid.core.site.Spot;
+import org.antevid.core.stem.MissingFact;
+import org.antevid.core.takedown.drop.FreeDrop;
+import org.antevid.core.takedown.pieces.Aloft;
+import org.antevid.core.takedown.pieces.Climb;
+import org.antevid.core.takedown.pieces.Cut;
+import org.antevid.core.takedown.pieces.Fallback;
+import org.antevid.core.takedown.pieces.FigureSide;
+import org.antevid.core.takedown.pieces.Guy;
+import org.antevid.core.takedown.pieces.GuyCheck;
+import org.antevid.core.takedown.pieces.GuyRemark;
+import org.antevid.core.takedown.pieces.Limb;
+import org.antevid.core.takedown.pieces.Piece;
+import org.antevid.core.takedown.pieces.PieceRemark;
+import org.antevid.core.takedown.pieces.Remains;
+import org.antevid.core.takedown.pieces.SecondLine;
+import org.antevid.core.takedown.pieces.TakeDown;
+import org.antevid.core.takedown.pieces.Way;
+import org.antevid.core.takedown.pieces.WeakPlace;
+import org.antevid.core.takedown.spar.BackGuy;
+
+/** What is answered of a tree taken down in pieces. */
+final class TakedownViews {
+    private TakedownViews() {}
+
+    record MayBeAloft(Aloft.Allowed value, String words) {}
+
+    record WayDown(Way value, String words, boolean roped) {}
+
+    record LandsOn(FreeDrop.Surface value, String words) {}
+
+    record Instead(Fallback value, String words) {}
+
+    record MissingOfTree(MissingFact value, String words) {}
+
+    /** @param known whether somebody looked; not known counts as bad */
+    record AloftReason(
+            String words,
+            Optional<String> fault,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) Optional<Double> fromM,
+            boolean known) {}
+
+    /**
+     * Who may be up there by the records.
+     *
+     * @param climbToM nobody is tied in or climbs above it
+     * @param rigToM nothing is rigged above it
+     */
+    record AloftView(
+            Aloft.Allowed allowed,
+            String words,
+            @Shown(in = Dimension.LENGTH, to = Side.DOWN) Optional<Double> climbToM,
+            @Shown(in = Dimension.LENGTH, to = Side.DOWN) Optional<Double> rigToM,
+            List<AloftReason> reasons) {}
+
+    /** @param raisedNm moment that this piece raises, if it does */
+    record LeanAfter(
+            int afterPiece,
+            double footNm,
+            Optional<Double> faultNm,
+            @Shown(in = Dimension.MOMENT, to = Side.UP) Optional<Double> raisedNm) {}
+
+    /** A line of the scale. */
+    record LeanTick(
+            @Shown(in = Dimension.MOMENT, to = Side.NEAREST) double atNm) {}
+
+    /** A place of the stem that is looked at whenever something pulls at it. */
+    record WeakSpot(
+            Optional<String> defectId,
+            String words,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double heightM,
+            FigureSide.OnFigure at,
+            boolean split) {}
+
+    /** A limb as it is drawn. */
+    record LimbView(
+            String id,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double atM,
+            @Shown(in = Dimension.DIAMETER, to = Side.UP) double thickM,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double lengthM,
+            double sideDeg,
+            double riseDeg,
+            Compass side,
+            String sideWords,
+            boolean loose,
+            List<FigureSide.OnFigure> line) {}
+
+    record GearView(
+            Optional<String> line,
+            Optional<String> block,
+            Optional<String> sling,
+            Optional<String> brake,
+            Optional<Double> brakeDeg,
+            double brakeAwayM,
+            double handN,
+            double slackM,
+            Optional<SecondView> second) {}
+
+    record SecondView(
+            Optional<String> line,
+            double deg,
+            double awayM,
+            double heightM,
+            double toM,
+            double letDownM,
+            Optional<Boolean> sound) {}
+
+    /**
+     * A back guy and what it has to hold.
+     *
+     * @param neededN at the piece that asks most of it, {@code forPiece}
+     * @param fromN it carries too late with less pull than that; {@code toN} it draws the tree over with more
+     * @param line of it as the tree is seen
+     */
+    record GuyView(
+            Optional<String> line,
+            double heightM,
+            double deg,
+            double awayM,
+            double anchorHeightM,
+            double pretensionN,
+            Optional<Double> turnedDeg,
+            boolean proven,
+            Optional<Boolean> sound,
+            @Shown(in = Dimension.FORCE, to = Side.UP) Optional<Double> neededN,
+            @Shown(in = Dimension.FORCE, to = Side.DOWN) Optional<Double> mayN,
+            @Shown(in = Dimension.SHARE, to = Side.UP) Optional<Double> share,
+            Optional<Integer> forPiece,
+            @Shown(in = Dimension.FORCE, to = Side.UP) Optional<Double> fromN,
+            @Shown(in = Dimension.FORCE, to = Side.DOWN) Optional<Double> toN,
+            List<FigureSide.OnFigure> drawn,
+            Spot anchor,
+            Severity shareSeverity,
+            List<GuyWord> remarks) {}
+
+    /** Another tree that something may be tied to; {@code sound} left out where the records do not say. */
+    record AnchorView(
+            String label,
+            double deg,
+
+            @Shown(in = Dimension.DISTANCE, to = Side.NEAREST)
+            double awayM,
+
+            Optional<Boolean> sound) {}
+
+    /**
+     * The fewest people it can be taken down with.
+     *
+     * @param roles one for each, in words; whoever stands by to rescue does nothing else
+     * @param piece that asks for them at once
+     */
+    record CrewOfPieces(int people, List<String> roles, int piece) {}
+
+    record GuyWord(GuyRemark remark, Severity severity, String words) {}
+
+    record PieceCut(
+            Optional<String> limb,
+            double atM,
+            Way way,
+            Optional<Double> tieM,
+            Optional<Double> blockM,
+            Optional<Double> runM) {}
+
+    /** The tree as it is drawn. */
+    record CutFigureView(
+            String fromWords,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double heightM,
+            double footM,
+            List<FigureSide.OnFigure> stem,
+            List<WeakSpot> weak) {}
+
+    /**
+     * A tree taken down in pieces.
+     *
+     * @param id of the plan that is kept; sent back with the next one
+     * @param mayBe who may be aloft as the leader says it
+     * @param saidNo the climber's No that stands, in words
+     * @param heaviestKg at its heavy end
+     * @param guy left out: none is rigged
+     */
+    record TakedownView(
+            Optional<String> id,
+            String label,
+            List<MissingOfTree> missing,
+            AloftView aloft,
+            Optional<Aloft.Allowed> mayBe,
+            Optional<String> climber,
+            Optional<Fallback> fallback,
+            Optional<String> saidNo,
+            FreeDrop.Surface surface,
+            GearView gear,
+            Optional<GuyView> guy,
+            Climb climb,
+            List<PieceCut> cuts,
+            List<LimbView> limbs,
+            Optional<CutFigureView> figure,
+            List<PieceViews.PieceView> pieces,
+            List<LeanAfter> leaning,
+            List<LeanTick> leanTicks,
+            boolean whole,
+            Optional<CrewOfPieces> smallestCrew,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) Optional<Double> leftM,
+            @Shown(in = Dimension.MASS, to = Side.UP) Optional<Double> heaviestKg,
+            List<PieceViews.PieceWord> remarks,
+            List<MayBeAloft> allowances,
+            List<WayDown> ways,
+            List<LandsOn> surfaces,
+            List<Instead> instead,
+            List<AnchorView> anchors) {}
+
+    static TakedownView view(Reckoned r) {
+        Takedowns.Planned p = r.planned();
+        Optional<FigureSide> side = r.plan().map(t -> FigureSide.of(t.figure()));
+        return new TakedownView(
+                r.id(),
+                r.stem().label(),
+                r.missing().stream()
+                        .map(m -> new MissingOfTree(m, Speech.words().term(m)))
+                        .toList(),
+                aloft(r.reckoned()),
+                p.said(),
+                p.climber(),
+                p.fallback(),
+                r.saidNo().map(TakedownViews::said),
+                p.surface(),
+                new GearView(
+                        p.gear().line(),
+                        p.gear().block(),
+                        p.gear().sling(),
+                        p.gear().brake(),
+                        p.gear().brakeDeg(),
+                        p.gear().brakeAwayM(),
+                        p.gear().handN(),
+                        p.gear().slackM(),
+                        p.gear().second().map(TakedownViews::second)),
+                r.guy()
+                        .map(g -> guy(
+                                g,
+                                p.guy().flatMap(ChosenGear.OnLine::line),
+                                side.orElseThrow(),
+                                r.stem().at())),
+                p.climb(),
+                p.cuts().stream().map(TakedownViews::cut).toList(),
+                r.plan()
+                        .map(t -> t.figure().limbs().stream()
+                                .map(l -> limb(l, side.orElseThrow()))
+                                .toList())
+                        .orElse(List.of()),
+                r.plan().map(t -> figure(t, side.orElseThrow())),
+                r.plan()
+                        .map(t -> t.pieces().stream()
+                                .map(x -> PieceViews.piece(
+                                        t, x, side.orElseThrow(), r.stem().at(), r.ground()))
+                                .toList())
+                        .orElse(List.of()),
+                r.plan().map(TakedownViews::leaning).orElse(List.of()),
+                r.plan().map(TakedownViews::ticks).orElse(List.of()),
+                r.plan().filter(TakeDown::whole).isPresent(),
+                r.plan()
+                        .flatMap(SmallestCrew::of)
+                        .map(c -> new CrewOfPieces(
+                                c.roles().size(),
+                                c.roles().stream().map(Speech.words()::term).toList(),
+                                c.piece())),
+                r.plan().map(t -> t.left().topM()),
+                r.plan().filter(t -> !t.pieces().isEmpty()).map(t -> Rounding.up(t.heaviestKg(), 0)),
+                r.plan()
+                        .map(t -> t.remarks().stream()
+                                .map(x -> PieceViews.word(x, PiecesTakenDown.said(x, t)))
+                                .toList())
+                        .orElse(List.of()),
+                Stream.of(Aloft.Allowed.values())
+                        .map(a -> new MayBeAloft(a, Speech.words().term(a)))
+                        .toList(),
+                Stream.of(Way.values())
+                        .map(w -> new WayDown(w, Speech.words().term(w), w.roped()))
+                        .toList(),
+                Stream.of(FreeDrop.Surface.values())
+                        .map(s -> new LandsOn(s, Speech.words().term(s)))
+                        .toList(),
+                Stream.of(Fallback.values())
+                        .map(f -> new Instead(f, Speech.words().term(f)))
+                        .toList(),
+                r.anchors().stream()
+                        .map(a -> new AnchorView(a.label(), a.deg(), a.awayM(), a.sound()))
+                        .toList());
+    }
+
+    /** @return who said it and how high */
+    static String said(Situation.ClimbersNo n) {
+        return n.who() + ", " + Speech.words().show(Arg.of(Dimension.LENGTH, n.atM()));
+    }
+
+    private static SecondView second(ChosenGear.OnLine<SecondLine> s) {
+        SecondLine x = s.rigged();
+        return new SecondView(s.line(), x.deg(), x.awayM(), x.heightM(), x.toM(), x.letDownM(), x.sound());
+    }
+
+    private static GuyView guy(GuyCheck c, Optional<String> line, FigureSide side, Spot foot) {
+        Guy g = c.guy();
+        return new GuyView(
+                line,
+                g.heightM(),
+                g.deg(),
+                g.awayM(),
+                g.anchorHeightM(),
+                g.pretensionN(),
+                g.turnedDeg(),
+                g.proven(),
+                g.sound(),
+                c.worst().flatMap(BackGuy::guyNeededN),
+                c.mayN(),
+                c.share(),
+                c.piece(),
+                c.fromN(),
+                c.toN(),
+                List.of(side.at(side.figure().axis(g.heightM())), side.at(c.anchorFromFoot())),
+                c.anchor(foot),
+                PieceViews.ofShare(c.share()),
+                c.remarks().stream()
+                        .map(x -> new GuyWord(
+                                x,
+                                PieceViews.severity(x.level()),
+                                Speech.words().say(GuyHolds.said(x, c))))
+                        .toList());
+    }
+
+    private static PieceCut cut(Cut c) {
+        return new PieceCut(c.limb(), c.atM(), c.way(), c.tieM(), c.blockM(), c.runM());
+    }
+
+    private static AloftView aloft(Aloft a) {
+        return new AloftView(
+                a.allowed(),
+                Speech.words().term(a.allowed()),
+                a.climbToM(),
+                a.rigToM(),
+                a.reasons().stream()
+                        .map(x -> new AloftReason(
+                                Speech.words().term(x.why()),
+                                x.fault().map(Speech.words()::term),
+                                x.fromM(),
+                                x.known()))
+                        .toList());
+    }
+
+    private static LimbView limb(Limb l, FigureSide side) {
+        Compass to = Compass.of(l.sideDeg());
+        return new LimbView(
+                l.id(),
+                l.atM(),
+                l.thickM(),
+                l.lengthM(),
+                l.sideDeg(),
+                l.riseDeg(),
+                to,
+                Speech.words().term(to),
+                l.loose(),
+                side.limb(l));
+    }
+
+    private static CutFigureView figure(TakeDown t, FigureSide side) {
+        return new CutFigureView(
+                Speech.words().term(Compass.of(side.fromDeg())),
+                t.figure().heightM(),
+                t.figure().footM(),
+                side.stem(0, t.figure().heightM()),
+                t.figure().weak().stream()
+                        .filter(w -> w.part() == WeakPlace.Part.FAULT)
+                        .map(w -> new WeakSpot(
+                                w.defectId(),
+                                w.kind().map(Speech.words()::term).orElse(""),
+                                w.heightM(),
+                                side.at(t.figure().axis(w.heightM())),
+                                w.carriesNothing()))
+                        .toList());
+    }
+
+    private static List<LeanAfter> leaning(TakeDown t) {
+        List<LeanAfter> all = new ArrayList<>();
+        all.add(leaning(0, t.start(), Optional.empty()));
+        t.pieces()
+                .forEach(p -> all.add(
+                        leaning(p.number(), p.after(), Optional.of(p.raisedNm()).filter(n -> p.remarks()
+                                .contains(PieceRemark.LEAN_RISES)))));
+        return all;
+    }
+
+    private static LeanAfter leaning(int after, Remains r, Optional<Double> raised) {
+        return new LeanAfter(
+                after, r.leanNm().get(0), r.leanNm().stream().skip(1).max(Double::compare), raised);
+    }
+
+    private static List<LeanTick> ticks(TakeDown t) {
+        double most = Stream.concat(Stream.of(t.start()), t.pieces().stream().map(Piece::after))
+                .flatMap(r -> r.leanNm().stream())
+                .max(Double::compare)
+                .orElse(0.0);
+        return Stream.of(0.5, 1.0).map(s -> new LeanTick(s * most)).toList();
+    }
+}

@@ -1,0 +1,390 @@
+package org.antevid.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.StreamSupport;
+import org.antevid.app.house.Kits;
+import org.antevid.app.people.Office;
+import org.antevid.app.people.People;
+import org.antevid.app.people.SignedIn;
+import org.antevid.core.assist.KitItem;
+import org.antevid.core.crew.Competence;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.test.web.servlet.MockMvc;
+
+/** On the real store: a lime that comes down in pieces. */
+@OnRealStore
+class TakedownServerTest {
+    private static final Map<String, Object> EAST = limb("L1", 90);
+    private static final Map<String, Object> WEST = limb("L2", 270);
+
+    private final Calls calls;
+    private final Kits kits;
+    private SignedIn leader;
+    private String lime;
+
+    TakedownServerTest(MockMvc mvc, People people, Kits kits) {
+        calls = new Calls(mvc, people);
+        this.kits = kits;
+    }
+
+    @BeforeEach
+    void aLimeStands() throws Exception {
+        leader = calls.person("Lorne Askew", Office.LEADER, Set.of(Competence.values()));
+        calls.open(leader, "Ferry Row");
+        lime = on("POST", "/stems", Calls.stem("TILIA", "STANDING", 10, 10))
+                .body()
+                .get("id")
+                .asText();
+    }
+
+    private Calls.Reply on(String method, String path, Object body) throws Exception {
+        return calls.on(leader, method, path, body);
+    }
+
+    private Calls.Reply takedown(String method, String more, Object body) throws Exception {
+        return on(method, "/takedown/stems/" + lime + more, body);
+    }
+
+    private void measured() throws Exception {
+        for (Map.Entry<String, Map<String, Object>> s : Map.<String, Map<String, Object>>of(
+                        "GIRTH", Map.of("girthM", 1.4),
+                        "EYE_HEIGHT", Map.of("heightM", 16),
+                        "EYE_LEAN", Map.of("leanDeg", 3, "azimuthDeg", 90))
+                .entrySet()) {
+            assertThat(on("POST", "/stems/" + lime + "/sightings", Calls.sighting(s.getKey(), s.getValue()))
+                            .status())
+                    .isEqualTo(201);
+        }
+    }
+
+    private static Map<String, Object> limb(String id, double sideDeg) {
+        return Map.of(
+                "id", id, "atM", 8, "thickM", 0.12, "lengthM", 4, "sideDeg", sideDeg, "riseDeg", 30, "loose", false);
+    }
+
+    private String kit(KitItem.Kind kind, double strengthN) {
+        return kits.add(new KitItem(
+                kind,
+                kind.name().toLowerCase() + " of the test",
+                1,
+                java.util.Optional.empty(),
+                java.util.Optional.empty(),
+                java.util.Optional.of(60.0).filter(x -> kind == KitItem.Kind.ROPE),
+                java.util.Optional.of(strengthN),
+                java.util.Optional.of(0.9).filter(x -> kind == KitItem.Kind.BLOCK),
+                java.util.Optional.of(2024),
+                ""));
+    }
+
+    private Map<String, Object> gear() {
+        return Map.of(
+                "line", kit(KitItem.Kind.ROPE, 60_000),
+                "block", kit(KitItem.Kind.BLOCK, 45_000),
+                "sling", kit(KitItem.Kind.SLING, 40_000),
+                "brake", kit(KitItem.Kind.BRAKE, 20_000));
+    }
+
+    private static Map<String, Object> plan(List<?> limbs, List<?> cuts, Map<String, Object> gear) {
+        return new HashMap<>(Map.of("limbs", limbs, "cuts", cuts, "gear", gear, "surface", "TURF"));
+    }
+
+    private static Map<String, Object> cut(String limb, double atM, String way) {
+        Map<String, Object> c = new HashMap<>(Map.of("atM", atM, "way", way));
+        if (limb != null) {
+            c.put("limb", limb);
+        }
+        return c;
+    }
+
+    private List<String> words(String severity) throws Exception {
+        List<String> all = new ArrayList<>();
+        for (JsonNode f : on("GET", "/findings", null).body()) {
+            if (f.get("severity").asText().equals(severity)) {
+                all.add(f.get("words").asText());
+            }
+        }
+        return all;
+    }
+
+    @Test
+    void whatIsNotMeasuredIsAskedForAndNothingIsKept() throws Exception {
+        JsonNode view = takedown("GET", "", null).body();
+        assertThat(view.get("missing")).isNotEmpty();
+        assertThat(view.get("pieces")).isEmpty();
+        Calls.Reply kept = takedown("POST", "", plan(List.of(), List.of(cut(null, 9, "SNAPPED")), Map.of()));
+        assertThat(kept.status()).isEqualTo(422);
+        assertThat(kept.body().toString()).contains("first measure or look at");
+        assertThat(takedown("GET", "", null).body().get("id")).isNull();
+    }
+
+    @Test
+    void whatIsProposedIsKeptComesBackAndStandsInTheFindings() throws Exception {
+        measured();
+        Map<String, Object> asked = plan(List.of(EAST, WEST), List.of(), gear());
+        JsonNode proposed = takedown("POST", "/proposal", asked).body();
+        assertThat(proposed.get("whole").asBoolean()).isTrue();
+        assertThat(proposed.get("pieces").size()).isGreaterThan(3);
+        asked.put("cuts", calls(proposed.get("cuts")));
+        asked.put("climber", leader.personId());
+        asked.put("fallback", "PLATFORM");
+        Calls.Reply kept = takedown("POST", "", asked);
+        assertThat(kept.status()).isEqualTo(201);
+        JsonNode back = takedown("GET", "", null).body();
+        assertThat(back.get("id").asText()).isEqualTo(kept.body().get("id").asText());
+        assertThat(back.get("cuts")).isEqualTo(proposed.get("cuts"));
+        assertThat(back.get("pieces")).isEqualTo(proposed.get("pieces"));
+        assertThat(words("CAUTION")).anyMatch(w -> w.startsWith("S1, taken down: up to"));
+        assertThat(words("STOP"))
+                .as("the only one who can fetch anybody down is the climber")
+                .anyMatch(w -> w.contains("nobody on the ground can fetch them down"));
+    }
+
+    private static List<Object> calls(JsonNode list) {
+        return StreamSupport.stream(list.spliterator(), false)
+                .map(n -> Calls.JSON.convertValue(n, Object.class))
+                .toList();
+    }
+
+    @Test
+    void aPlanMadeFromAnOlderOneIsRefusedAndNamesWhoWasFaster() throws Exception {
+        measured();
+        Map<String, Object> one = plan(List.of(EAST), List.of(cut("L1", 0, "BY_HAND")), Map.of());
+        String first = takedown("POST", "", one).body().get("id").asText();
+        assertThat(takedown("POST", "?replaces=" + first, one).status()).isEqualTo(201);
+        Calls.Reply stale = takedown("POST", "?replaces=" + first, one);
+        assertThat(stale.status()).isEqualTo(409);
+        assertThat(stale.body().toString()).contains("Lorne Askew");
+    }
+
+    @Test
+    void aCutThroughWhatHasGoneNamesItsField() throws Exception {
+        measured();
+        Calls.Reply gone = takedown(
+                "POST", "", plan(List.of(), List.of(cut(null, 9, "SNAPPED"), cut(null, 10, "SNAPPED")), Map.of()));
+        assertThat(gone.status()).isBetween(400, 422);
+        assertThat(gone.body().at("/errors/0/field").asText()).isEqualTo("cuts[1].atM");
+        assertThat(gone.body().at("/errors/0/code").asText()).isEqualTo("NOTHING_LEFT_THERE");
+        assertThat(takedown("GET", "", null).body().get("id")).isNull();
+    }
+
+    @Test
+    void aPieceTooHeavyForHandsIsAStopAndIsShortened() throws Exception {
+        measured();
+        Map<String, Object> heavy = plan(List.of(EAST), List.of(cut("L1", 0, "BY_HAND")), Map.of());
+        JsonNode view = takedown("POST", "/preview", heavy).body();
+        assertThat(view.at("/pieces/0/severity").asText()).isEqualTo("STOP");
+        assertThat(view.at("/pieces/0/remarks").toString()).contains("too heavy for two hands");
+        JsonNode shorter = takedown("POST", "/shortened?piece=1", heavy).body();
+        assertThat(shorter.get("pieces")).hasSize(2);
+        assertThat(shorter.at("/pieces/1/severity").asText()).isNotEqualTo("STOP");
+    }
+
+    /** The records say whole; the leader tightens alone; with a plate that lifted, loosening is a second opinion. */
+    @Test
+    void whoMayBeAloftIsLoosenedWithASecondOpinionOnly() throws Exception {
+        measured();
+        Map<String, Object> p = plan(List.of(EAST), List.of(cut("L1", 0, "SNAPPED")), Map.of());
+        p.put("mayBe", "PLATFORM");
+        String first = takedown("POST", "", p).body().get("id").asText();
+        assertThat(words("SECOND_OPINION")).noneMatch(w -> w.contains("where the records say"));
+        on("POST", "/stems/" + lime + "/sightings", Calls.sighting("HEAVE", Map.of("liftM", 0.2, "azimuthDeg", 270)));
+        assertThat(takedown("GET", "", null).body().at("/aloft/allowed").asText())
+                .isEqualTo("NOBODY");
+        assertThat(words("SECOND_OPINION")).anyMatch(w -> w.contains("where the records say"));
+        p.remove("mayBe");
+        takedown("POST", "?replaces=" + first, p);
+        assertThat(words("SECOND_OPINION")).noneMatch(w -> w.contains("where the records say"));
+        assertThat(words("STOP")).anyMatch(w -> w.contains("nobody may be aloft there"));
+    }
+
+    @Test
+    void theClimbersNoStandsUntilTheClimberTakesItBackOrTheRestIsPlannedAnew() throws Exception {
+        measured();
+        SignedIn climber = calls.person("Edda Rowe", Office.CREW, Set.of(Competence.CLIMB, Competence.SAW));
+        on("POST", "/members", Map.of("personId", climber.personId()));
+        Map<String, Object> p = plan(List.of(EAST), List.of(cut("L1", 2, "SNAPPED")), Map.of());
+        assertThat(takedown("POST", "/no", Map.of("atM", 9)).status())
+                .as("nobody is named")
+                .isEqualTo(422);
+        p.put("climber", climber.personId());
+        p.put("fallback", "PLATFORM");
+        String first = takedown("POST", "", p).body().get("id").asText();
+        assertThat(takedown("POST", "/no", Map.of("atM", 9)).status()).isEqualTo(201);
+        assertThat(words("STOP")).anyMatch(w -> w.equals("S1: Edda Rowe said No at 9.0 m; instead: a platform"));
+        assertThat(takedown("DELETE", "/no", null).status())
+                .as("not the leader")
+                .isEqualTo(422);
+        assertThat(calls.on(climber, "DELETE", "/takedown/stems/" + lime + "/no", null)
+                        .status())
+                .isEqualTo(204);
+        assertThat(words("STOP")).noneMatch(w -> w.contains("said No"));
+        assertThat(calls.on(climber, "POST", "/takedown/stems/" + lime + "/no", Map.of("atM", 9))
+                        .status())
+                .isEqualTo(201);
+        assertThat(words("STOP")).anyMatch(w -> w.contains("said No"));
+        assertThat(takedown("POST", "?replaces=" + first, p).status()).isEqualTo(201);
+        assertThat(words("STOP")).noneMatch(w -> w.contains("said No"));
+    }
+
+    private List<JsonNode> asked() throws Exception {
+        List<JsonNode> all = new ArrayList<>();
+        on("GET", "/steps/asked", null).body().get("asked").forEach(all::add);
+        return all;
+    }
+
+    /** From the pieces to steps and back: what is planned otherwise afterwards is not done as it was briefed. */
+    @Test
+    void piecesBecomeStepsAndAStepOfACutThatIsPlannedNoMoreIsAStop() throws Exception {
+        measured();
+        SignedIn climber = calls.person("Edda Rowe", Office.CREW, Set.of(Competence.CLIMB));
+        SignedIn brake = calls.person("Sorrel Ives", Office.CREW, Set.of(Competence.RIGGING));
+        SignedIn ground = calls.person("Perrin Ashe", Office.CREW, Set.of(Competence.GROUND));
+        for (SignedIn p : List.of(climber, brake, ground)) {
+            on("POST", "/members", Map.of("personId", p.personId()));
+        }
+        Map<String, Object> p =
+                plan(List.of(EAST, WEST), List.of(cut("L2", 3, "BY_HAND"), cut("L1", 0, "TIED_ABOVE")), gear());
+        p.put("climber", climber.personId());
+        String first = takedown("POST", "", p).body().get("id").asText();
+        assertThat(asked())
+                .extracting(a -> a.get("title").asText())
+                .containsExactly(
+                        "S1: rescue kit at the foot, the way up tried",
+                        "S1: up, tied in, block and line hung",
+                        "S1: drop limb L2 from 3.0 m",
+                        "S1: lower limb L1");
+        assertThat(asked().get(3).get("because").asText()).startsWith("piece 2 of 2 of S1, up to");
+        assertThat(on("POST", "/steps/asked", Map.of("keys", List.of())).status())
+                .isEqualTo(200);
+        assertThat(asked()).isEmpty();
+        assertThat(words("STOP"))
+                .noneMatch(w -> w.contains("no such cut")
+                        || w.contains("where a piece can end")
+                        || w.contains("is to rescue and")
+                        || w.contains("nobody is named"));
+        JsonNode steps = on("GET", "/steps", null).body();
+        assertThat(steps.get(3).get("posts").toString())
+                .contains(climber.personId(), brake.personId(), ground.personId(), leader.personId());
+        p.put("cuts", List.of(cut("L2", 3, "BY_HAND")));
+        takedown("POST", "?replaces=" + first, p);
+        assertThat(words("STOP")).contains("step 4: the plan of S1 has no such cut any more");
+    }
+
+    /** What comes down in a step is frozen with it; the phone says it by role and says No by the stem's label. */
+    @Test
+    void theBriefingFreezesThePieceAndThePhoneSaysNo() throws Exception {
+        measured();
+        SignedIn climber = calls.person("Edda Rowe", Office.CREW, Set.of(Competence.CLIMB));
+        on("POST", "/members", Map.of("personId", climber.personId()));
+        Map<String, Object> p = plan(List.of(WEST), List.of(cut("L2", 3, "BY_HAND")), Map.of());
+        p.put("climber", climber.personId());
+        takedown("POST", "", p);
+        on("POST", "/steps/asked", Map.of("keys", List.of()));
+        JsonNode plan = on("GET", "/plan", null).body();
+        assertThat(plan.at("/steps/2/piece/numbers/0").asInt()).isEqualTo(1);
+        assertThat(plan.at("/steps/2/piece/massKg").asDouble()).isPositive();
+        assertThat(plan.at("/steps/2/piece/upM").asDouble()).isBetween(8.0, 12.0);
+        Calls.Reply strange = calls.on(climber, "POST", "/takedown/no", Map.of("stem", "S99", "atM", 9));
+        assertThat(strange.status()).isEqualTo(404);
+        assertThat(calls.on(climber, "POST", "/takedown/no", Map.of("stem", "S1", "atM", 900))
+                        .status())
+                .isBetween(400, 422);
+        assertThat(calls.on(climber, "POST", "/takedown/no", Map.of("stem", "S1", "atM", 9))
+                        .status())
+                .isEqualTo(201);
+        assertThat(words("STOP")).anyMatch(w -> w.startsWith("S1: Edda Rowe said No at 9.0 m"));
+    }
+
+    /** Out as a table and in again it is the same; a table of another tree is refused by its row. */
+    @Test
+    void thePiecesGoOutAsATableAndComeBackTheSame() throws Exception {
+        measured();
+        Map<String, Object> asked = plan(List.of(EAST, WEST), List.of(), gear());
+        JsonNode proposed = takedown("POST", "/proposal", asked).body();
+        asked.put("cuts", calls(proposed.get("cuts")));
+        takedown("POST", "", asked);
+        String csv = on("GET", "/takedown/stems/" + lime + "/pieces.csv", null).text();
+        assertThat(csv).startsWith("piece,limb,at_m,way,");
+        JsonNode back = table(csv).body();
+        assertThat(back.get("cuts")).isEqualTo(proposed.get("cuts"));
+        assertThat(back.get("pieces")).isEqualTo(proposed.get("pieces"));
+        List<String> rows = csv.lines().toList();
+        String gap = csv.replace(rows.get(4) + "\r\n", "");
+        assertThat(table(gap).status()).isBetween(400, 422);
+        assertThat(table(gap).body().toString()).contains("a gap, or cuts that cross");
+        List<String> crossed = new ArrayList<>(rows);
+        java.util.Collections.swap(crossed, rows.size() - 1, rows.size() - 2);
+        assertThat(table(String.join("\r\n", crossed)).status()).isBetween(400, 422);
+        assertThat(table(csv.replace(",way,", ",how,")).status()).isBetween(400, 422);
+    }
+
+    private Calls.Reply table(String csv) throws Exception {
+        return calls.send(leader, "/takedown/stems/" + lime + "/pieces", csv);
+    }
+
+    @Test
+    void theSheetShowsEveryPieceAndTheCaution() throws Exception {
+        measured();
+        takedown("POST", "", plan(List.of(EAST), List.of(cut("L1", 2, "BY_HAND"), cut(null, 9, "SNAPPED")), Map.of()));
+        String svg = on("GET", "/takedown/stems/" + lime + "/sheet.svg", null).text();
+        assertThat(svg)
+                .contains("Ferry Row: S1 in pieces", "Piece 1 of 2: by hand", "Piece 2 of 2: snapped", "outrank this");
+        assertThat(on("GET", "/takedown/stems/" + lime + "/sheet.pdf", null).text())
+                .startsWith("%PDF");
+    }
+
+    /** What is rigged is kept as it was sent; what nobody said of it stays unsaid, and is found. */
+    @Test
+    void aSecondLineAGuyAndAClimberAreKeptAndFound() throws Exception {
+        measured();
+        Map<String, Object> gear = new HashMap<>(gear());
+        gear.put(
+                "second",
+                Map.of("line", gear.get("line"), "deg", 90, "awayM", 15, "heightM", 9, "toM", 6, "letDownM", 3));
+        Map<String, Object> plan = plan(List.of(EAST, WEST), List.of(cut("L1", 2, "DRIFTED")), gear);
+        plan.put(
+                "guy",
+                Map.of(
+                        "heightM",
+                        8,
+                        "deg",
+                        90,
+                        "awayM",
+                        20,
+                        "anchorHeightM",
+                        0.5,
+                        "pretensionN",
+                        1000,
+                        "proven",
+                        false));
+        plan.put("climb", Map.of("attachments", 1));
+        assertThat(takedown("POST", "", plan).status()).isEqualTo(201);
+        JsonNode view = takedown("GET", "", null).body();
+        assertThat(view.at("/gear/second/letDownM").asDouble()).isEqualTo(3);
+        assertThat(view.at("/gear/second/sound").isMissingNode())
+                .as("nobody looked")
+                .isTrue();
+        assertThat(view.at("/guy/awayM").asDouble()).isEqualTo(20);
+        assertThat(view.at("/climb/attachments").asInt()).isEqualTo(1);
+        assertThat(view.at("/pieces/0/across/secondN").asDouble()).isPositive();
+        assertThat(words("STOP"))
+                .anyMatch(w -> w.contains("back guy") && w.contains("wrong side"))
+                .anyMatch(w -> w.contains("one attachment while the saw runs"));
+        assertThat(words("SECOND_OPINION"))
+                .anyMatch(w -> w.contains("nobody looked at the tree of the second line"))
+                .anyMatch(w -> w.contains("back guy") && w.contains("which line"));
+        assertThat(words("CAUTION")).anyMatch(w -> w.contains("ask the climber"));
+        gear.put("second", Map.of("deg", 90, "awayM", 15, "heightM", 9, "toM", 16, "letDownM", 3));
+        Calls.Reply beyond = takedown("POST", "/preview", plan(List.of(), List.of(), gear));
+        assertThat(beyond.status()).isBetween(400, 422);
+        assertThat(beyond.body().at("/errors/0/field").asText()).isEqualTo("second.toM");
+    }
+}

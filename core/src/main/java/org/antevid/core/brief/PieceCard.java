@@ -1,0 +1,129 @@
+package org.antevid.core.brief;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.antevid.core.crew.Role;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Code;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Compass;
+import org.antevid.core.takedown.step.PiecePart;
+
+/** What each role has to know of the pieces of its step, the quantity first. */
+public final class PieceCard {
+    private PieceCard() {}
+
+    /** What is said. */
+    public enum Words implements Code {
+        WHICH,
+        CUT_AT,
+        WEIGHS,
+        ON_THE_LINE,
+        WRAPS,
+        LET_RUN,
+        HELD,
+        /** let down, then drawn across by the second line */
+        ACROSS,
+        ROOM,
+        KEEP_OFF,
+        /** nothing stops it on this ground */
+        KEEP_OFF_ALL,
+        UP_THERE,
+        TIED_IN,
+        ON_THE_HOOK,
+        SHOWS
+    }
+
+    /** @return nothing of a step in which nothing comes down in pieces */
+    public static List<Message> of(Optional<PiecePart> part, Role role) {
+        return part.map(p -> of(p, role)).orElse(List.of());
+    }
+
+    private static List<Message> of(PiecePart p, Role role) {
+        List<Message> all = new ArrayList<>();
+        all.add(Message.of(Words.WHICH)
+                .with("count", Arg.count(p.numbers().size()))
+                .with("pieces", Arg.several(p.numbers().stream().map(Arg::count).toList()))
+                .with("of", Arg.count(p.of()))
+                .with("way", Arg.term(p.way())));
+        switch (role) {
+            case CLIMBER, CUTTER -> {
+                all.add(Message.of(Words.CUT_AT)
+                        .with("up", length(p.upM()))
+                        .with("length", Arg.up(Dimension.LENGTH, p.lengthM())));
+                all.add(weighs(p));
+                p.tieInM().ifPresent(m -> all.add(Message.of(Words.TIED_IN).with("up", length(m))));
+                p.roomM().ifPresent(m -> all.add(Message.of(Words.ROOM).with("room", Arg.down(Dimension.LENGTH, m))));
+            }
+            case BRAKE -> {
+                all.add(weighs(p));
+                line(p, all);
+            }
+            case RESCUER -> {
+                all.add(Message.of(Words.UP_THERE).with("up", length(p.upM())));
+                p.tieInM().ifPresent(m -> all.add(Message.of(Words.TIED_IN).with("up", length(m))));
+            }
+            case OPERATOR, SLINGER, SIGNALLER -> {
+                all.add(weighs(p));
+                p.picked().ifPresent(x -> hook(x, all));
+            }
+            case LOOKOUT, GROUND, WINCH -> {
+                all.add(weighs(p));
+                p.across().ifPresent(x -> all.add(across(x)));
+                all.add(p.keepOffM()
+                        .map(m -> Message.of(Words.KEEP_OFF).with("ring", Arg.up(Dimension.DISTANCE, m)))
+                        .orElseGet(() -> Message.of(Words.KEEP_OFF_ALL)));
+            }
+        }
+        return List.copyOf(all);
+    }
+
+    private static void hook(PiecePart.Picked x, List<Message> all) {
+        all.add(Message.of(Words.ON_THE_HOOK)
+                .with("radius", Arg.up(Dimension.LENGTH, x.radiusM()))
+                .with("limit", Arg.down(Dimension.MASS, x.limitKg()))
+                .with("share", Arg.up(Dimension.SHARE, x.share())));
+        x.showFromKg()
+                .flatMap(from -> x.showToKg().map(to -> Message.of(Words.SHOWS)
+                        .with("from", Arg.up(Dimension.MASS, from))
+                        .with("to", Arg.down(Dimension.MASS, to))))
+                .ifPresent(all::add);
+    }
+
+    private static void line(PiecePart p, List<Message> all) {
+        if (!p.way().roped()) {
+            return;
+        }
+        p.lineN().ifPresent(n -> all.add(Message.of(Words.ON_THE_LINE).with("peak", Arg.up(Dimension.FORCE, n))));
+        p.wraps()
+                .ifPresent(w -> all.add(Message.of(Words.WRAPS)
+                        .with("least", p.wrapsLeast().map(Arg::figure))
+                        .with("most", Arg.figure(w))));
+        if (p.across().isPresent()) {
+            all.add(across(p.across().get()));
+        } else {
+            all.add(
+                    p.runM() > 0
+                            ? Message.of(Words.LET_RUN).with("run", Arg.of(Dimension.LENGTH, p.runM()))
+                            : Message.of(Words.HELD));
+        }
+    }
+
+    private static Message across(PiecePart.Across x) {
+        return Message.of(Words.ACROSS)
+                .with("down", length(x.letDownM()))
+                .with("to", length(x.toM()))
+                .with("side", Arg.term(Compass.of(x.deg())))
+                .with("peak", Arg.up(Dimension.FORCE, x.lineN()));
+    }
+
+    private static Message weighs(PiecePart p) {
+        return Message.of(Words.WEIGHS).with("mass", Arg.up(Dimension.MASS, p.massKg()));
+    }
+
+    private static Arg length(double m) {
+        return Arg.of(Dimension.LENGTH, m);
+    }
+}

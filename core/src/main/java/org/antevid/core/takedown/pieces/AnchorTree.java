@@ -1,0 +1,44 @@
+package org.antevid.core.takedown.pieces;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.antevid.core.quantity.Rounding;
+import org.antevid.core.stem.StemReading;
+import org.antevid.core.stem.StemState;
+
+/**
+ * Another tree that something may be tied to.
+ *
+ * @param deg azimuth from the stem to it, whole degrees; {@code awayM} how far off, by the decimetre
+ * @param sound as the records say; empty: they do not
+ */
+public record AnchorTree(String label, double deg, double awayM, Optional<Boolean> sound) {
+    /** What stands farther off nobody leads a line to (judgement), metres. */
+    private static final double FARTHEST_M = 40;
+
+    private static final double NEAREST_M = 2;
+
+    /** @return trees that stand round it, the nearest first */
+    public static List<AnchorTree> of(StemReading stem, List<StemReading> all) {
+        return all.stream()
+                .filter(o -> !o.label().equals(stem.label()))
+                .filter(o -> o.state() == StemState.STANDING)
+                .map(o -> new AnchorTree(
+                        o.label(),
+                        Math.rint(stem.at().bearingTo(o.at())),
+                        Rounding.down(stem.at().distanceTo(o.at()), 1),
+                        sound(o)))
+                .filter(a -> a.awayM >= NEAREST_M && a.awayM <= FARTHEST_M)
+                .sorted(Comparator.comparingDouble(AnchorTree::awayM))
+                .toList();
+    }
+
+    private static Optional<Boolean> sound(StemReading o) {
+        return switch (Aloft.of(o).allowed()) {
+            case WHOLE_TREE -> Optional.of(true);
+            case UP_TO, OTHER_ANCHOR -> Optional.empty();
+            case PLATFORM, NOBODY, LEAVE -> Optional.of(false);
+        };
+    }
+}

@@ -1,0 +1,99 @@
+package org.antevid.core.takedown.pieces;
+
+import java.util.Optional;
+import org.antevid.core.quantity.Require;
+import org.antevid.core.takedown.rope.Device;
+import org.antevid.core.takedown.rope.Efficiency;
+import org.antevid.core.takedown.rope.Line;
+
+/**
+ * What the pieces hang on. What is empty nobody has chosen: it carries nothing until somebody does.
+ *
+ * @param brakeDeg azimuth to the brake on another tree; empty: the line goes down the trunk to its foot
+ * @param brakeAwayM how far off that one is, 1..60 m
+ * @param handN steady pull of the brake hand, 50..300 N
+ * @param slackM in the line when the piece lets go, 0..3 m
+ * @param second draws across what hangs in the first
+ */
+public record Gear(
+        Optional<Part> line,
+        Optional<Part> block,
+        Optional<Part> sling,
+        Optional<Part> brake,
+        Optional<Double> brakeDeg,
+        double brakeAwayM,
+        double handN,
+        double slackM,
+        Optional<SecondLine> second) {
+    /** A steady gloved pull (practice). */
+    public static final double USUAL_HAND_N = 200;
+
+    public static final double USUAL_SLACK_M = 0.3;
+    public static final double USUAL_AWAY_M = 8;
+    public static final Gear NONE = new Gear(
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            USUAL_AWAY_M,
+            USUAL_HAND_N,
+            USUAL_SLACK_M,
+            Optional.empty());
+
+    private static final double STIFFER = 1.25;
+    private static final double SOFTER = 0.8;
+
+    /**
+     * A thing on the house's list.
+     *
+     * @param strengthN of the line its breaking strength, else the working load on its label
+     * @param ageKnown whether somebody knows how old it is
+     * @param passes of the block: pull passed on
+     */
+    public record Part(String name, double strengthN, boolean ageKnown, Optional<Double> passes) {}
+
+    public Gear {
+        brakeDeg.ifPresent(d -> Require.within(d, -360, 720, "brakeDeg"));
+        Require.within(brakeAwayM, 1, 60, "brakeAwayM");
+        Require.within(handN, 50, 300, "handN");
+        Require.within(slackM, 0, 3, "slackM");
+    }
+
+    /** @return whether all of it is chosen */
+    public boolean whole() {
+        return line.isPresent() && block.isPresent() && sling.isPresent() && brake.isPresent();
+    }
+
+    /** @return whether all of it is chosen that a piece on this way hangs in */
+    boolean whole(Way way) {
+        return whole()
+                && (way != Way.DRIFTED || second.flatMap(SecondLine::line).isPresent());
+    }
+
+    /** @return the same with its line led to a brake on another tree, or down the trunk */
+    Gear leadingTo(Optional<Double> otherDeg) {
+        return new Gear(line, block, sling, brake, otherDeg, brakeAwayM, handN, slackM, second);
+    }
+
+    Efficiency efficiency() {
+        Optional<Double> said = block.flatMap(Part::passes);
+        return Efficiency.of(
+                Device.BUSH_BLOCK,
+                said.map(p -> Math.min(p, Device.BUSH_BLOCK.low())),
+                said.map(p -> Math.max(p, Device.BUSH_BLOCK.high())));
+    }
+
+    /** @return the line over the block, its stretch taken from its strength; empty while none is chosen */
+    Optional<Line> over(double legBrakeM) {
+        return line.map(l -> Line.of(new Line.Known(
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(l.strengthN),
+                STIFFER,
+                SOFTER,
+                legBrakeM,
+                efficiency())));
+    }
+}

@@ -1,0 +1,75 @@
+package org.antevid.core.takedown.pieces;
+
+import org.antevid.core.message.Code;
+import org.antevid.core.takedown.Finding;
+
+/** What stands against a piece as it is planned, or has to be known of it. */
+public enum PieceRemark implements Code {
+    /** Nobody may be aloft where it is cut from. */
+    NOBODY_UP_THERE(Finding.STOP),
+    LINK_OVER(Finding.STOP),
+    /** No length is short enough. */
+    NONE_SHORT_ENOUGH(Finding.STOP),
+    GEAR_NOT_CHOSEN(Finding.STOP),
+    NO_SECOND_LINE(Finding.STOP),
+    /** The second tree is not sound. */
+    SECOND_TREE_BAD(Finding.STOP),
+    /** One of the two lines would have to push. */
+    DRIFT_PUSHES(Finding.STOP),
+    DRIFT_TOO_FLAT(Finding.STOP),
+    ANCHOR_GOES(Finding.STOP),
+    /** Rigged to wood thinner than practice allows. */
+    ANCHOR_THIN(Finding.STOP),
+    /** One attachment while the saw runs. */
+    ONE_ATTACHMENT(Finding.STOP),
+    NOT_CUT_PROOF(Finding.STOP),
+    NO_WAY_DOWN(Finding.STOP),
+    /** The climber's line is tied to wood that goes. */
+    TIED_TO_WHAT_GOES(Finding.STOP),
+    /** The stem does not bear the climber's fall. */
+    TIE_IN_OVER(Finding.STOP),
+    TIE_OFF_PIECE(Finding.STOP),
+    TIE_ABOVE_BLOCK(Finding.STOP),
+    RIGGED_ABOVE_FAULT(Finding.STOP),
+    PERSON_ABOVE_FAULT(Finding.STOP),
+    DO_NOT_TIE(Finding.STOP),
+    TOO_HEAVY_BY_HAND(Finding.STOP),
+    STRIKES_GROUND(Finding.STOP),
+    ROLLS_ON(Finding.STOP),
+    TOP_WHIPS(Finding.STOP),
+    TOP_NEEDS_LINE(Finding.STOP),
+    NOT_THE_LAST(Finding.STOP),
+    WALL_NOT_KNOWN(Finding.SECOND_OPINION),
+    SECOND_TREE_NOT_SEEN(Finding.SECOND_OPINION),
+    RESCUE_SLOW(Finding.SECOND_OPINION),
+    /** The climber's line is tied to wood under 10 cm. */
+    TIE_IN_THIN(Finding.SECOND_OPINION),
+    LEAN_RISES(Finding.SECOND_OPINION),
+    SPLIT_BELOW(Finding.SECOND_OPINION),
+    THIN_WALL(Finding.CAUTION),
+    LINK_NEAR(Finding.CAUTION),
+    DRIFT_FLAT(Finding.CAUTION),
+    FALLS_INTO_LINE(Finding.CAUTION),
+    SWINGS_WIDE(Finding.CAUTION),
+    AGE_NOT_KNOWN(Finding.CAUTION),
+    MANY_WRAPS(Finding.CAUTION),
+    /** Climbing line and lowering line side by side. */
+    LINES_TOGETHER(Finding.CAUTION),
+    LOOSE_WAITS(Finding.CAUTION),
+    /** Attachments, cut-proof lanyard, way down, minutes of a rescue: nobody said. */
+    CLIMBER_NOT_ASKED(Finding.CAUTION),
+    /** Much of the crown is no limb on the figure: it goes with the stem. */
+    CROWN_NOT_DRAWN(Finding.CAUTION),
+    /** Something of it has no way down yet. */
+    NOT_ALL_OF_IT(Finding.CAUTION);
+
+    private final Finding level;
+
+    PieceRemark(Finding level) {
+        this.level = level;
+    }
+
+    public Finding level() {
+        return level;
+    }
+}

@@ -1,0 +1,126 @@
+package org.antevid.core.takedown.pieces;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.antevid.core.quantity.Rounding;
+import org.antevid.core.takedown.Finding;
+
+/**
+ * The fewest pieces that every link, hand and reading allows: loose wood first, then limbs from below, each whole where
+ * it may, then the stem from the top, then the rest from the ground. What nothing allows is cut short and says what
+ * stands against it.
+ */
+public final class Proposal {
+    /** What is left is felled from the ground once it is no longer than this (judgement). */
+    private static final double REST_M = 3;
+
+    private static final double MOST_LOG_M = 4;
+    /** A log a crane picks, until its chart says otherwise (judgement). */
+    private static final double PICKED_LOG_M = 3;
+
+    private static final double LEAST_M = 0.3;
+    private static final int MOST_PIECES = 120;
+    private static final double STEP_M = 0.1;
+
+    private final CutFigure figure;
+    private final Gear gear;
+    private final Progress progress;
+    private final List<Cut> cuts = new ArrayList<>();
+
+    private Proposal(CutFigure figure, Aloft aloft, Gear gear, Below below) {
+        this.figure = figure;
+        this.gear = gear;
+        this.progress = new Progress(figure, aloft, Climb.NOT_SAID, gear, below);
+    }
+
+    /** @return cuts in their order */
+    public static List<Cut> of(CutFigure figure, Aloft aloft, Gear gear, Below below) {
+        Proposal p = new Proposal(figure, aloft, gear, below);
+        if (aloft.allowed() == Aloft.Allowed.NOBODY) {
+            return p.picked();
+        }
+        figure.limbs().stream()
+                .sorted(Comparator.comparing((Limb l) -> !l.loose()).thenComparingDouble(Limb::atM))
+                .forEach(p::limb);
+        p.stem();
+        return List.copyOf(p.cuts);
+    }
+
+    private void take(Cut c) {
+        cuts.add(c);
+        progress.take(c, true);
+    }
+
+    /** Nobody may be up there: each limb whole and the stem in logs, picked from outside; the crane says if it may. */
+    private List<Cut> picked() {
+        figure.limbs().stream()
+                .sorted(Comparator.comparing((Limb l) -> !l.loose()).thenComparingDouble(l -> -l.atM()))
+                .forEach(l -> take(cut(Optional.of(l.id()), 0, Way.PICKED)));
+        double top = figure.heightM();
+        while (top > figure.footM() + LEAST_M && cuts.size() < MOST_PIECES) {
+            double from = top - PICKED_LOG_M;
+            top = from < figure.footM() + PICKED_LOG_M / 2 ? figure.footM() : Rounding.up(from, 1);
+            take(cut(Optional.empty(), top, Way.PICKED));
+        }
+        return List.copyOf(cuts);
+    }
+
+    private void limb(Limb l) {
+        Cut hand = cut(Optional.of(l.id()), 0, Way.BY_HAND);
+        List<Cut> whole = new ArrayList<>(List.of(hand));
+        if (gear.whole()) {
+            whole.add(hand.by(Way.TIED_ABOVE, Optional.empty()));
+            whole.add(hand.by(Way.LET_RUN, Optional.empty()));
+        }
+        for (Cut c : whole) {
+            if (allowed(c)) {
+                take(c);
+                return;
+            }
+        }
+        double end = l.lengthM();
+        while (end > 0 && cuts.size() < MOST_PIECES) {
+            double from = 0;
+            while (from < end - LEAST_M && !allowed(hand.at(from))) {
+                from = Rounding.up(from + STEP_M, 1);
+            }
+            end = from < end - LEAST_M ? from : Math.max(0, Rounding.down(end - LEAST_M, 1));
+            take(hand.at(end));
+        }
+    }
+
+    private void stem() {
+        double top = figure.heightM();
+        while (top > Math.max(REST_M, figure.footM()) && cuts.size() < MOST_PIECES) {
+            Cut next = next(top);
+            top = next.atM();
+            take(next);
+        }
+        take(cut(Optional.empty(), figure.footM(), Way.FELLED));
+    }
+
+    /** @return the longest log from the top that nothing stops: on the line, else over a hinge, else broken off */
+    private Cut next(double topM) {
+        for (Way way :
+                gear.whole() ? List.of(Way.LET_RUN, Way.TOPPED, Way.SNAPPED) : List.of(Way.TOPPED, Way.SNAPPED)) {
+            double from = Rounding.up(Math.max(Math.min(REST_M, topM - LEAST_M), topM - MOST_LOG_M), 1);
+            while (from < topM - LEAST_M && !allowed(cut(Optional.empty(), from, way))) {
+                from = Rounding.up(from + STEP_M, 1);
+            }
+            if (from < topM - LEAST_M) {
+                return cut(Optional.empty(), from, way);
+            }
+        }
+        return cut(Optional.empty(), Math.max(figure.footM(), Rounding.down(topM - LEAST_M, 1)), Way.SNAPPED);
+    }
+
+    private static Cut cut(Optional<String> limb, double atM, Way way) {
+        return new Cut(limb, atM, way, Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    private boolean allowed(Cut c) {
+        return progress.look(c).level() != Finding.STOP;
+    }
+}

@@ -1,0 +1,181 @@
+package org.antevid.core.takedown.step;
+
+import java.util.List;
+import java.util.Optional;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
+import org.antevid.core.quantity.Rounding;
+import org.antevid.core.site.Ground;
+import org.antevid.core.site.Spot;
+import org.antevid.core.takedown.picks.PickPlan;
+import org.antevid.core.takedown.pieces.KeepClear;
+import org.antevid.core.takedown.pieces.Piece;
+import org.antevid.core.takedown.pieces.SecondLine;
+import org.antevid.core.takedown.pieces.Way;
+
+/**
+ * The pieces of one step as they are briefed: the largest of several. Each number is rounded to the safe side.
+ *
+ * @param numbers their turns among all of the tree
+ * @param of how many pieces there are in all
+ * @param upM height above ground whoever cuts hangs at
+ * @param massKg at its heavy end
+ * @param lineN peak in the line; empty without one, and where the gear is not chosen
+ * @param wrapsLeast on the brake where it grips, {@code wraps} where it is slippery
+ * @param runM line the brake lets out; 0: held
+ * @param roomM what is left beneath it once the line holds it
+ * @param keepOffM nobody without a part nearer to the foot of the tree, should the line go; empty where nothing stops
+ *     it
+ * @param tieInM height of the climber's life line on the stem; empty where nobody hangs there, and of older documents
+ * @param zone where nobody with a part stands but whoever cuts: under it and as far as it swings, else where it can end
+ */
+public record PiecePart(
+        List<Integer> numbers,
+        int of,
+        Way way,
+        double upM,
+        double lengthM,
+        double massKg,
+        Optional<Double> lineN,
+        Optional<Double> wrapsLeast,
+        Optional<Double> wraps,
+        double runM,
+        Optional<Double> roomM,
+
+        @Shown(in = Dimension.DISTANCE, to = Side.UP) Optional<Double> keepOffM,
+
+        List<List<Spot>> zone,
+        Optional<Picked> picked,
+        Optional<Across> across,
+        Optional<Double> tieInM) {
+    /**
+     * A piece that a second line draws across.
+     *
+     * @param letDownM in the first line before it is drawn
+     * @param toM how far, towards azimuth {@code deg}
+     * @param lineN at most in the second line
+     */
+    public record Across(double letDownM, double toM, double deg, double lineN) {
+        /** @return empty for a piece that hangs in one line */
+        static Optional<Across> of(Piece p, Optional<SecondLine> second) {
+            return p.drift()
+                    .flatMap(d -> second.map(s -> new Across(
+                            s.letDownM(), Rounding.down(s.toM(), 1), s.deg(), Rounding.up(d.secondN(), TENS))));
+        }
+    }
+
+    /**
+     * A piece on the hook.
+     *
+     * @param radiusM the worst of its way
+     * @param limitKg it may weigh at most
+     * @param share of the chart it uses
+     * @param showFromKg what the display must show before the cut, rig included, to {@code showToKg}
+     * @param displayMostKg what it may show at most, rig included; empty of older documents
+     */
+    public record Picked(
+            double radiusM,
+            double limitKg,
+            double share,
+            Optional<Double> showFromKg,
+            Optional<Double> showToKg,
+            Optional<Double> displayMostKg) {
+        public Picked {
+            displayMostKg = displayMostKg == null ? Optional.empty() : displayMostKg;
+        }
+
+        /** What weighing the pieces before it does not change: each reading is no new plan. */
+        private List<Double> stands() {
+            return List.of(radiusM, limitKg);
+        }
+
+        /** @return empty without a chart, or outside it */
+        public static Optional<Picked> of(PickPlan p) {
+            return p.pick().flatMap(x -> x.util()
+                    .map(u -> new Picked(
+                            Rounding.up(x.governingRadiusM(), 1),
+                            Rounding.down(x.massLimitKg(), 0),
+                            u,
+                            p.window()
+                                    .filter(w -> w.pretensionKg().isPresent())
+                                    .map(w -> Rounding.up(w.minKg() + x.deductionsKg(), 0)),
+                            p.window()
+                                    .filter(w -> w.pretensionKg().isPresent())
+                                    .map(w -> Rounding.down(w.maxKg() + x.deductionsKg(), 0)),
+                            Optional.of(Rounding.down(x.massLimitKg() + x.deductionsKg(), 0)))));
+        }
+    }
+
+    /** Forces are briefed by the ten newton. */
+    private static final int TENS = -1;
+
+    public PiecePart {
+        picked = picked == null ? Optional.empty() : picked;
+        across = across == null ? Optional.empty() : across;
+        tieInM = tieInM == null ? Optional.empty() : tieInM;
+    }
+
+    /**
+     * @param pieces of one step, one at least
+     * @param of how many there are in all
+     * @param foot of the tree on the plan
+     * @param second draws across what is drifted
+     */
+    public static PiecePart of(
+            List<Piece> pieces,
+            int of,
+            Spot foot,
+            Ground ground,
+            Optional<Picked> picked,
+            Optional<SecondLine> second) {
+        Piece first = pieces.get(0);
+        List<Optional<List<Spot>>> falls =
+                pieces.stream().map(p -> KeepClear.of(foot, p, ground)).toList();
+        boolean ends = falls.stream().allMatch(Optional::isPresent);
+        return new PiecePart(
+                pieces.stream().map(Piece::number).toList(),
+                of,
+                first.cut().way(),
+                Rounding.down(
+                        pieces.stream().mapToDouble(p -> p.from().z()).min().orElse(0), 1),
+                Rounding.up(pieces.stream().mapToDouble(Piece::lengthM).max().orElse(0), 1),
+                Rounding.up(pieces.stream().mapToDouble(Piece::massHighKg).max().orElse(0), 0),
+                first.loading().peakN().map(n -> Rounding.up(n, TENS)),
+                first.loading().wrapsLeast(),
+                first.loading().wraps(),
+                first.cut().letsOutM(),
+                first.loading().roomM().map(m -> Rounding.down(m, 1)),
+                Optional.of(falls)
+                        .filter(z -> ends)
+                        .map(z -> z.stream()
+                                .flatMap(Optional::stream)
+                                .flatMap(List::stream)
+                                .mapToDouble(foot::distanceTo)
+                                .max()
+                                .orElse(0))
+                        .map(m -> Rounding.up(m, 0)),
+                pieces.stream()
+                        .flatMap(p -> KeepClear.whileCut(foot, p, ground).stream())
+                        .toList(),
+                picked,
+                Across.of(first, second),
+                first.climber().map(c -> Rounding.down(c.tieIn().z(), 1)));
+    }
+
+    /** @return whether it is all that is briefed of another one too; where it can end follows from it */
+    public boolean same(PiecePart other) {
+        return numbers.equals(other.numbers)
+                && way == other.way
+                && upM == other.upM
+                && lengthM == other.lengthM
+                && massKg == other.massKg
+                && lineN.equals(other.lineN)
+                && wraps.equals(other.wraps)
+                && runM == other.runM
+                && keepOffM.equals(other.keepOffM)
+                && across.equals(other.across)
+                && tieInM.equals(other.tieInM)
+                && picked.map(Picked::stands).equals(other.picked.map(Picked::stands));
+    }
+}

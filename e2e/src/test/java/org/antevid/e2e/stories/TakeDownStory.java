@@ -1,0 +1,210 @@
+package org.antevid.e2e.stories;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Stage 5, taken down in pieces: a lime is measured, its limbs are drawn, pieces are proposed, a cut is dragged until
+ * the weakest link is over, shortened again, kept; the climber says No.
+ */
+class TakeDownStory extends DemoStory {
+    private static final String MEASURED = """
+        async () => {
+          const job = location.pathname.split('/')[2];
+          const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1];
+          const stems = await (await fetch(`/api/jobs/${job}/stems`)).json();
+          const lime = stems.find((s) => s.label === 'S6').id;
+          const seen = [
+            ['GIRTH', { girthM: 1.57 }],
+            ['EYE_HEIGHT', { heightM: 16 }],
+            ['EYE_LEAN', { leanDeg: 3, azimuthDeg: 120 }],
+            ['EYE_CROWN', { radiusM: 4 }],
+          ];
+          const answers = [];
+          for (const [kind, numbers] of seen) {
+            const r = await fetch(`/api/jobs/${job}/stems/${lime}/sightings`, {
+              method: 'POST',
+              headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
+              body: JSON.stringify({ kind, numbers }),
+            });
+            answers.push(r.status);
+          }
+          return answers;
+        }""";
+
+    private Locator group(String name) {
+        return imre.page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)));
+    }
+
+    private void tap(String group, String button) {
+        group(group)
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(button).setExact(true))
+                .click();
+    }
+
+    private void limb(String atM, String side, String thick, String longM) {
+        imre.fill("Leaves the stem at", atM);
+        tap("It grows to the", side);
+        tap("How thick", thick);
+        imre.fill("How long", longM);
+        imre.button("Draw it");
+    }
+
+    @Test
+    @Order(1)
+    void whatIsNotMeasuredIsAskedForFirst() {
+        imre.open("Withy Lock");
+        imre.stage(5);
+        imre.tab("Take down");
+        imre.choose("Which stem", "S6");
+        assertThat(aside()).containsText("First measure or look at");
+    }
+
+    /** By somebody else, on another screen: this one asks for no more than what has changed. */
+    @Test
+    @Order(2)
+    void theLimeIsMeasuredMeanwhile() {
+        Object answers = imre.page.evaluate(MEASURED);
+        assertThat(answers).isEqualTo(List.of(201, 201, 201, 201));
+        assertThat(imre.region("S6 from the side")).isVisible();
+        assertThat(aside()).containsText("of crown is no limb on the figure");
+        assertThat(aside()).not().containsText("First measure or look at");
+    }
+
+    @Test
+    @Order(3)
+    void limbsAreDrawnGearIsChosenAndPiecesAreProposed() {
+        imre.tab("Limbs");
+        limb("7", "SE", "15 cm", "5");
+        limb("8", "NW", "15 cm", "5");
+        limb("10", "NE", "8 cm", "3");
+        assertThat(imre.region("Limbs")).containsText("L3");
+        imre.button("Next: what it hangs on");
+        imre.choose("Line", "lowering line");
+        imre.choose("Block", "lowering block");
+        imre.choose("Sling", "anchor sling");
+        imre.choose("Brake", "lowering brake");
+        imre.button("Next: let pieces be proposed");
+        imre.tab("Pieces");
+        Locator pieces = imre.region("S6 taken down").locator("ol li");
+        assertThat(pieces.first()).isVisible();
+        assertThat(pieces.count()).isBetween(5, 30);
+        assertThat(aside().locator("ol [data-severity=STOP]")).hasCount(0);
+        assertThat(imre.region("S6 from the side")).containsText("kg");
+        imre.shot("takedown");
+    }
+
+    /** Taking the side that balances the lean first lifts the curve, and says by how much. */
+    @Test
+    @Order(4)
+    void thePieceThatBalancesTheLeanIsASecondOpinion() {
+        imre.button("Keep this plan");
+        assertThat(imre.page.getByText("Keep this plan")).hasCount(0);
+        imre.openPoints();
+        assertThat(imre.page.locator(".finding").filter(new Locator.FilterOptions().setHasText("it balances the lean")))
+                .hasCount(1);
+        imre.openPoints();
+    }
+
+    @Test
+    @Order(5)
+    void aCutIsMovedEveryLinkFollowsAndThePieceIsShortened() {
+        Locator rows = imre.region("S6 taken down").locator("ol li button");
+        rows.filter(new Locator.FilterOptions().setHasText("tied below, let run"))
+                .filter(new Locator.FilterOptions().setHasText("stem from"))
+                .last()
+                .click();
+        Locator card = aside().locator("section[aria-label^='Piece ']").first();
+        assertThat(card).containsText("weakest:");
+        group("Line held, or let run").getByRole(AriaRole.BUTTON).first().click();
+        assertThat(card).containsText("it falls into the line with no run");
+        Locator shorten = imre.page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Shorten it to")));
+        if (shorten.count() > 0) {
+            shorten.click();
+            assertThat(shorten).hasCount(0);
+        }
+        group("Line held, or let run").getByRole(AriaRole.BUTTON).nth(1).click();
+        imre.shot("takedown-chain");
+    }
+
+    @Test
+    @Order(6)
+    void theClimbersNoStopsItAndShowsWhatWasChosenInstead() {
+        imre.tab("Aloft");
+        assertThat(imre.region("Aloft")).containsText("the whole tree may be climbed");
+        imre.choose("Who climbs", "Nadia Quill");
+        imre.choose("If the climber says No", "a platform");
+        imre.page
+                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Keep this plan")))
+                .first()
+                .click();
+        assertThat(imre.page.getByText("Keep this plan")).hasCount(0);
+        imre.fill("The climber hangs at", "9");
+        imre.button("The climber says No");
+        assertThat(aside().getByRole(AriaRole.ALERT)).containsText("Nadia Quill, 9.0 m");
+        imre.openPoints();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("said No at 9.0 m; instead: a platform")))
+                .hasCount(1);
+        imre.openPoints();
+        imre.button("I take my No back");
+        assertThat(imre.page.getByText("only Nadia Quill takes it back").first())
+                .isVisible();
+    }
+
+    @Test
+    @Order(7)
+    void anAlderWhosePlateHasLiftedIsNotClimbed() {
+        imre.choose("Which stem", "S5");
+        imre.tab("Aloft");
+        assertThat(imre.region("Aloft")).containsText("nobody aloft, picked from outside");
+        assertThat(imre.region("Aloft")).containsText("the root plate has lifted");
+        imre.choose("Which stem", "S4");
+        imre.tab("Aloft");
+        assertThat(imre.region("Aloft")).containsText("only from a platform or basket");
+        assertThat(imre.region("Aloft")).containsText("nothing rigged above 1.6 m");
+        assertThat(imre.region("Aloft")).containsText("nobody looked");
+    }
+
+    @Test
+    @Order(8)
+    void onAPhoneTheWeakestLinkIsReadFirst() {
+        imre.page.setViewportSize(390, 844);
+        imre.choose("Which stem", "S6");
+        assertThat(aside()).containsText("weakest:");
+        imre.shot("takedown-phone");
+        imre.page.setViewportSize(1280, 800);
+    }
+
+    /** The plan is made anew after the No; each piece is a step with who climbs, brakes and stands by. */
+    @Test
+    @Order(9)
+    void thePiecesBecomeStepsOfTheCrew() {
+        imre.choose("Which stem", "S6");
+        imre.tab("Pieces");
+        imre.page
+                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Put \\d+ steps")))
+                .click();
+        assertThat(aside()).containsText("S6: up, tied in, block and line hung");
+        assertThat(aside()).containsText("S6: lower all above");
+        assertThat(aside()).containsText("Nadia Quill, climber in the tree");
+        assertThat(aside()).containsText("Sefa Marsh, brake hand at");
+        assertThat(aside()).not().containsText("where the climber stands is not set");
+        assertThat(aside()).not().containsText("is to rescue and");
+        imre.openPoints();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("where a piece can end")))
+                .hasCount(0);
+        imre.openPoints();
+        imre.shot("takedown-crew");
+    }
+}

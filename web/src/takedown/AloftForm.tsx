@@ -1,0 +1,144 @@
+import { Button } from 'antd';
+import { useState } from 'react';
+import { useJob } from '../api/job';
+import { Chips, Stepper } from '../app/Stepper';
+import { Mark } from '../figures/Mark';
+import { Pick } from './Pick';
+import type { Draft, Takedown, View } from './useTakedown';
+import css from './takedown.module.css';
+import { msg } from './words';
+
+type Props = { job: string; t: Takedown; view: View; leader: boolean };
+
+/** May anyone be up there: by the records, as the leader says it, who climbs, and what is done when they say No. */
+export function AloftForm({ job, t, view, leader }: Props) {
+  const people = useJob(job).data?.people ?? [];
+  const [atM, setAt] = useState<number | null>(null);
+  const limit = view.aloft.said.climbToM ?? view.aloft.said.rigToM;
+  return (
+    <section aria-label={msg('aloft')} className={css.form}>
+      <p className={css.verdict}>
+        <Mark
+          kind={view.aloft.allowed === 'WHOLE_TREE' ? 'ready' : view.aloft.allowed === 'NOBODY' ? 'STOP' : 'CAUTION'}
+        />{' '}
+        <b>
+          {view.aloft.words}
+          {view.aloft.allowed === 'UP_TO' && limit && ` ${limit}`}
+        </b>
+        {view.aloft.said.rigToM && <small> {msg('rigTo', { to: view.aloft.said.rigToM })}</small>}
+      </p>
+      <ul className="list">
+        {view.aloft.reasons.map((r, i) => (
+          <li key={i}>
+            {r.words}
+            {r.fault && `: ${r.fault}`}
+            {r.said.fromM && ` ${msg('from', { from: r.said.fromM })}`}
+            {!r.known && <b> · {msg('nobodyLooked')}</b>}
+          </li>
+        ))}
+      </ul>
+      {view.aloft.reasons.length === 0 && <p className="s">{msg('nothingAgainst')}</p>}
+      {leader && (
+        <>
+          <Pick
+            label={msg('asISay')}
+            none={msg('byTheRecords')}
+            value={t.draft?.mayBe}
+            change={(mayBe) => t.change({ mayBe })}
+            options={view.allowances.map((m) => ({ value: m.value, label: m.words }))}
+          />
+          <Pick
+            label={msg('whoClimbs')}
+            none={msg('nobodyNamed')}
+            value={t.draft?.climber}
+            change={(climber) => t.change({ climber })}
+            options={people.filter((p) => p.competences.includes('CLIMB')).map((p) => ({ value: p.id, label: p.name }))}
+          />
+          <Held climb={t.draft?.climb ?? {}} change={(climb) => t.change({ climb })} />
+          <Pick
+            label={msg('ifNo')}
+            none={msg('notChosen')}
+            value={t.draft?.fallback}
+            change={(fallback) => t.change({ fallback })}
+            options={view.instead.map((f) => ({ value: f.value, label: f.words }))}
+          />
+        </>
+      )}
+      {view.id && view.climber && (
+        <div className={css.no}>
+          <Stepper
+            label={msg('hangsAt')}
+            unit="m"
+            value={atM}
+            onChange={setAt}
+            step={0.5}
+            digits={1}
+            min={0}
+            max={60}
+          />
+          <Button size="large" block disabled={atM === null} onClick={() => atM !== null && void t.saysNo(atM)}>
+            {msg('climberNo')}
+          </Button>
+          {view.saidNo && (
+            <Button size="large" block onClick={() => void t.takesBack()}>
+              {msg('takeBack')}
+            </Button>
+          )}
+        </div>
+      )}
+    </section>
+  );
+}
+
+type Climb = NonNullable<Draft['climb']>;
+
+/** What is asked of the climber: how they are held, and that a line reaches the ground. */
+function Held({ climb, change }: { climb: Climb; change: (c: Climb) => void }) {
+  const yesNo = [
+    { value: 'yes' as const, words: msg('yes') },
+    { value: 'no' as const, words: msg('no') },
+  ];
+  const said = (b?: boolean) => (b === undefined ? undefined : b ? ('yes' as const) : ('no' as const));
+  return (
+    <>
+      <Chips
+        label={msg('attachments')}
+        options={[1, 2, 3].map((n) => ({ value: String(n), words: String(n) }))}
+        value={climb.attachments === undefined ? undefined : String(climb.attachments)}
+        onChange={(n) => change({ ...climb, attachments: Number(n) })}
+      />
+      <Chips
+        label={msg('cutProof')}
+        options={yesNo}
+        value={said(climb.cutProof)}
+        onChange={(v) => change({ ...climb, cutProof: v === 'yes' })}
+      />
+      <Chips
+        label={msg('reachesGround')}
+        options={yesNo}
+        value={said(climb.wayDown)}
+        onChange={(v) => change({ ...climb, wayDown: v === 'yes' })}
+      />
+      <Stepper
+        label={msg('rescueMin')}
+        unit="min"
+        value={climb.rescueMin ?? null}
+        onChange={(v) => change({ ...climb, rescueMin: v ?? undefined })}
+        step={1}
+        digits={0}
+        min={1}
+        max={120}
+      />
+      <Stepper
+        label={msg('tieIn')}
+        unit="m"
+        value={climb.tieInM ?? null}
+        onChange={(v) => change({ ...climb, tieInM: v ?? undefined })}
+        step={0.5}
+        digits={1}
+        min={0.2}
+        max={100}
+      />
+    </>
+  );
+}

@@ -1,0 +1,205 @@
+import { Button, Checkbox } from 'antd';
+import { useEffect, useState } from 'react';
+import { createPortal } from 'react-dom';
+import { Mark } from '../figures/Mark';
+import { type Ghost, usePlanTools } from '../plan/planTools';
+import { usePlanView } from '../plan/planView';
+import { FilePick } from '../ui/FilePick';
+import { Noted, Pairs, Rows } from '../ui/Rows';
+import { Waiting } from '../ui/Waiting';
+import { MachineForm } from './MachineForm';
+import { PadList } from './PadList';
+import { padsOf } from './padsOf';
+import { Readings } from './Readings';
+import { Remarks } from './Remarks';
+import { type Crane, type CraneView, useCrane } from './useCrane';
+import css from './takedown.module.css';
+import { msg } from './words';
+
+type Props = {
+  job: string;
+  stem: string;
+  leader: boolean;
+  /** The pieces were changed and not kept: picks are reckoned of those that are kept. */
+  unsaved: boolean;
+  slot: HTMLElement | null;
+  /** Back to the pieces: who does what comes next. */
+  done: () => void;
+};
+
+/** A crane set up on the plan, its chart, what each pick uses of it, what the display showed. */
+export function CraneTab({ job, stem, leader, unsaved, slot, done }: Props) {
+  const c = useCrane(job, stem);
+  const { view } = c;
+  const [pad, setPad] = useState<number>();
+  useOnPlan(view);
+  if (!view) return <Waiting />;
+  return (
+    <section aria-label={msg('crane')} className={css.craned}>
+      {unsaved && <p className="s">{msg('picksOfKept')}</p>}
+      {c.faults.map((f) => (
+        <p key={f.field + f.code} className="refused" role="alert">
+          {f.message}
+        </p>
+      ))}
+      <Remarks of={view.remarks} />
+      <Picks view={view} />
+      <Readings c={c} view={view} leader={leader} />
+      <PadList c={c} view={view} leader={leader} open={pad} setOpen={setPad} />
+      <Chart c={c} view={view} leader={leader} />
+      {leader && <MachineForm c={c} view={view} />}
+      {slot && leader && createPortal(<NextOfCrane c={c} view={view} openPad={setPad} done={done} />, slot)}
+    </section>
+  );
+}
+
+/** Crane, pads and landing lie on the plan while they are looked at. */
+function useOnPlan(view?: CraneView) {
+  const { setGhosts } = usePlanTools();
+  const stayNear = usePlanView((v) => v.stayNear);
+  const at = JSON.stringify([view?.at, view?.pads.map((p) => p.at), view?.landing?.at]);
+  useEffect(() => {
+    if (!view) return;
+    const ghosts: Ghost[] = view.pads.map((p) => ({ at: p.at, label: String(p.number) }));
+    if (view.at)
+      ghosts.push({ at: view.at, label: msg('crane'), form: 'POLYGON', outline: view.pads.map((p) => p.at) });
+    if (view.landing) ghosts.push({ at: view.landing.at, label: msg('landing') });
+    setGhosts(ghosts);
+    stayNear(ghosts.length > 0 ? ghosts.map((g) => g.at) : undefined);
+    return () => {
+      setGhosts([]);
+      stayNear(undefined);
+    };
+    // what lies on the plan follows from the places alone
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [at, setGhosts, stayNear]);
+}
+
+/** Each matter once, with the picks it concerns; what every number is of stands in its row. */
+function Picks({ view }: { view: CraneView }) {
+  const range = (low?: string, high?: string) => (low && high ? msg('fromTo', { low, high }) : '?');
+  return (
+    <section aria-label={msg('picks')}>
+      <h2>
+        {msg('picks')} <span>{msg('picksAtWorst')}</span>
+      </h2>
+      <Remarks
+        of={view.matters.map((m) => ({ ...m, words: msg('picksSay', { picks: m.picks.join(', '), says: m.words }) }))}
+      />
+      <Rows
+        label={msg('picks')}
+        rows={view.picks}
+        keyOf={(p) => String(p.number)}
+        columns={[
+          {
+            head: msg('pieceHead'),
+            cell: (p) => (
+              <span className={css.numbered}>
+                <Mark kind={p.severity === 'NOTE' ? 'none' : p.severity} /> <b>{p.number}</b>
+              </span>
+            ),
+          },
+          {
+            head: msg('weighs'),
+            cell: (p) => (
+              <Noted note={msg('limitAt', { limit: p.said.limitKg ?? '?', radius: p.said.governingM ?? '?' })}>
+                <b className="n">{range(p.said.lowKg, p.said.highKg)}</b>
+              </Noted>
+            ),
+          },
+          { head: msg('ofChart'), quantity: true, cell: (p) => <b>{p.said.share ?? '?'}</b> },
+          { head: msg('shows'), right: true, cell: (p) => range(p.said.showFromKg, p.said.showToKg) },
+        ]}
+      />
+    </section>
+  );
+}
+
+function Chart({ c, view, leader }: { c: Crane; view: CraneView; leader: boolean }) {
+  return (
+    <section aria-label={msg('chart')}>
+      <h2>
+        {msg('chart')} <span>{msg('chartIsMakers')}</span>
+      </h2>
+      {view.chart && (
+        <>
+          <Pairs rows={view.chart.head.map((h) => [h.called, h.words] as const)} />
+          <p className="n">{view.chart.rows.map((r) => `${r.said.radiusM} ${r.said.capacityKg}`).join(' · ')}</p>
+          <Checkbox
+            disabled={!leader}
+            checked={c.draft?.confirmed ?? view.confirmed}
+            onChange={(e) => c.change({ confirmed: e.target.checked })}
+          >
+            {msg('confirmChart')}
+          </Checkbox>
+        </>
+      )}
+      {leader && (
+        <FilePick label={msg('loadChart')} accept=".csv,text/csv" onFile={(f) => void c.load(f)}>
+          <Button size="large">{msg('loadChart')}</Button>
+        </FilePick>
+      )}
+    </section>
+  );
+}
+
+/** Remarks that a word about the pad clears; the others need another place for it. */
+const ASKED: string[] = ['GROUND_NOT_KNOWN', 'EDGE_NOT_MEASURED', 'VOID_NOT_ASKED'];
+
+type NextProps = { c: Crane; view: CraneView; openPad: (number: number) => void; done: () => void };
+
+/** The one thing to do next: what is missing, then what stops, then to keep it. */
+function NextOfCrane({ c, view, openPad, done }: NextProps) {
+  const { pick } = usePlanTools();
+  const pad = view.pads.find((p) => p.remarks.some((r) => r.severity !== 'CAUTION'));
+  const place = pad?.remarks.find((r) => r.severity === 'STOP' && !ASKED.includes(r.remark));
+  const stopped = view.matters.find((m) => m.severity === 'STOP');
+  const keep: Step = [msg('keepCrane'), msg('keepCraneWhy'), () => void c.keep()];
+  const [words, why, act] = ((): Step => {
+    if (!view.at)
+      return [msg('putCrane'), msg('putCraneWhy'), () => pick(msg('putCrane'), (at) => c.change({ at, pads: [] }))];
+    if (!view.landing)
+      return [
+        msg('putLanding'),
+        msg('putLandingWhy'),
+        () => pick(msg('putLanding'), (at) => c.change({ landing: { at, lengthM: 6, widthM: 4 } })),
+      ];
+    if (view.chart && !view.confirmed)
+      return [msg('confirmNext'), msg('confirmChart'), () => c.change({ confirmed: true })];
+    if (pad && place)
+      return [
+        msg('movePad', { number: pad.number }),
+        place.words,
+        () =>
+          pick(msg('movePad', { number: pad.number }), (at) =>
+            c.change({ pads: padsOf(c, view).map((p, i) => (i === pad.number - 1 ? { ...p, at } : p)) }),
+          ),
+      ];
+    if (pad) return [msg('sayOfPad', { number: pad.number }), pad.remarks[0].words, () => openPad(pad.number)];
+    if (stopped && !c.unsaved)
+      return [
+        msg('lookAtPick', { number: stopped.picks[0] }),
+        stopped.words,
+        () => document.querySelector(`[aria-label="${msg('picks')}"]`)?.scrollIntoView(),
+      ];
+    return c.unsaved ? keep : [msg('nextCrew'), msg('nextCrewWhy'), done];
+  })();
+  return (
+    <>
+      {c.unsaved && view.landing && words !== keep[0] && (
+        <Button block size="large" onClick={keep[2]}>
+          {keep[0]}
+        </Button>
+      )}
+      <Button type="primary" className="next" onClick={act}>
+        <span>
+          {words}
+          <small>{why}</small>
+        </span>
+        →
+      </Button>
+    </>
+  );
+}
+
+type Step = [words: string, why: string, act: () => void];

@@ -1,0 +1,273 @@
+import { Button, Select } from 'antd';
+import { useEffect, useRef, useState } from 'react';
+import { createPortal } from 'react-dom';
+import { api, type Spot } from '../api/client';
+import { useAct, useAskedSteps, useStems } from '../api/job';
+import { gone } from '../app/gone';
+import { Tabs } from '../app/Stepper';
+import { useBoard, usePlanTools } from '../plan/planTools';
+import { usePlanView } from '../plan/planView';
+import { Waiting } from '../ui/Waiting';
+import { AloftForm } from './AloftForm';
+import { CraneTab } from './CraneTab';
+import { GearForm } from './GearForm';
+import { inPieces } from './inPieces';
+import { LimbList } from './LimbList';
+import { PieceCard } from './PieceCard';
+import { PieceList } from './PieceList';
+import { Remarks } from './Remarks';
+import { SideBoard } from './SideBoard';
+import { type Piece, type Takedown, useTakedown, type View } from './useTakedown';
+import css from './takedown.module.css';
+import { msg } from './words';
+
+type Part = 'pieces' | 'tree' | 'gear' | 'crane' | 'aloft';
+
+type Props = {
+  job: string;
+  leader: boolean;
+  /** Where the panel says what to do next. */
+  slot: HTMLElement | null;
+  /** Goes on to who does what. */
+  done: () => void;
+};
+
+/** A tree taken down in pieces: cut on the figure before it is cut in the air. */
+export default function TakeDownTab({ job, leader, slot, done }: Props) {
+  const tools = usePlanTools();
+  const standing = (useStems(job).data ?? []).filter((s) => s.state === 'STANDING' && !gone(s));
+  const [picked, setPicked] = useState<string>();
+  const stem =
+    standing.find((s) => s.id === picked) ??
+    standing.find((s) => s.id === tools.stem && inPieces(s)) ??
+    standing.find(inPieces) ??
+    standing.find((s) => s.id === tools.stem) ??
+    standing.at(0);
+  const pick = (id: string) => {
+    setPicked(id);
+    tools.selectStem(id);
+  };
+  if (!stem) return <p className="empty">{msg('nothingStands')}</p>;
+  return (
+    <>
+      <Select
+        className={css.wide}
+        size="large"
+        aria-label={msg('whichStem')}
+        value={stem.id}
+        onChange={pick}
+        options={standing.map((s) => ({ value: s.id, label: `${s.label} ${s.commonName}` }))}
+      />
+      <OneStem key={stem.id} job={job} stem={stem.id} leader={leader} slot={slot} done={done} />
+    </>
+  );
+}
+
+function OneStem({ job, stem, leader, slot, done }: Props & { stem: string }) {
+  const t = useTakedown(job, stem);
+  const [part, setPart] = useState<Part>('pieces');
+  const [number, setNumber] = useState<number>();
+  const card = useRef<HTMLDivElement>(null);
+  const show = (n: number) => {
+    setNumber(n);
+    card.current?.scrollIntoView({ block: 'start' });
+  };
+  const { view } = t;
+  const worst = view?.pieces.find((p) => p.severity === 'STOP') ?? view?.pieces.at(0);
+  const chosen = view?.pieces.find((p) => p.number === number) ?? worst;
+  useZone(part === 'crane' ? undefined : chosen);
+  const { wide, board } = useBoard(view?.figure !== undefined && part !== 'crane');
+  if (!view) return <Waiting />;
+  const moveTo = (atM: number) =>
+    chosen && t.draft && t.change({ cuts: t.draft.cuts.map((c, i) => (i === chosen.number - 1 ? { ...c, atM } : c)) });
+  const side = (
+    <SideBoard view={view} chosen={chosen} choose={setNumber} moveTo={leader ? (m) => void moveTo(m) : undefined} />
+  );
+  return (
+    <section aria-label={msg('takenDown', { stem: view.label })}>
+      {wide && board && createPortal(side, board)}
+      {view.missing.length > 0 && (
+        <p className="refused">{msg('firstMeasure', { what: view.missing.map((m) => m.words).join(', ') })}</p>
+      )}
+      {view.saidNo && (
+        <p className="refused" role="alert">
+          {msg('saidNo', { who: view.saidNo })}
+        </p>
+      )}
+      <h1>
+        {msg('takenDown', { stem: view.label })}{' '}
+        <small>
+          {view.said.heaviestKg
+            ? msg('soMany', { count: view.pieces.length, heaviest: view.said.heaviestKg })
+            : msg('noPieces')}
+        </small>
+      </h1>
+      <Tabs<Part>
+        label={msg('partsOf')}
+        tabs={[
+          { value: 'pieces', words: msg('pieces') },
+          { value: 'tree', words: msg('limbs') },
+          { value: 'gear', words: msg('gear') },
+          ...(view.pieces.some((p) => p.picked) || part === 'crane'
+            ? [{ value: 'crane' as const, words: msg('crane') }]
+            : []),
+          { value: 'aloft', words: msg('aloft') },
+        ]}
+        value={part}
+        onChange={setPart}
+      />
+      {t.faults.map((f) => (
+        <p key={f.field + f.code} className="refused" role="alert">
+          {f.message}
+        </p>
+      ))}
+      {part === 'pieces' && (
+        <>
+          <div ref={card}>{chosen && <PieceCard t={t} view={view} piece={chosen} leader={leader} />}</div>
+          {!wide && side}
+          <PieceList
+            base={`/api/jobs/${job}/takedown/stems/${stem}`}
+            t={t}
+            view={view}
+            chosen={chosen?.number}
+            choose={show}
+            leader={leader}
+          />
+          <Remarks of={view.remarks} />
+          {view.smallestCrew && (
+            <p className={css.zone}>
+              {msg('smallestCrew', {
+                people: view.smallestCrew.people,
+                roles: view.smallestCrew.roles.join(', '),
+                piece: view.smallestCrew.piece,
+              })}
+            </p>
+          )}
+        </>
+      )}
+      {part === 'tree' && (
+        <>
+          <LimbList t={t} view={view} leader={leader} />
+          {!wide && side}
+        </>
+      )}
+      {part === 'gear' && <GearForm t={t} view={view} leader={leader} />}
+      {part === 'crane' && (
+        <CraneTab
+          job={job}
+          stem={stem}
+          leader={leader}
+          unsaved={t.unsaved}
+          slot={slot}
+          done={() => setPart('pieces')}
+        />
+      )}
+      {part === 'aloft' && <AloftForm job={job} t={t} view={view} leader={leader} />}
+      {slot &&
+        part !== 'crane' &&
+        createPortal(<Next job={job} t={t} view={view} leader={leader} setPart={setPart} done={done} />, slot)}
+    </section>
+  );
+}
+
+/** The ground nobody stands on while the piece is cut lies on the plan, and the plan stays near to it. */
+function useZone(piece?: Piece) {
+  const { setGhosts } = usePlanTools();
+  const stayNear = usePlanView((v) => v.stayNear);
+  const zone = piece && piece.zone.length > 0 ? JSON.stringify(piece.zone) : undefined;
+  const swing = piece && piece.swing.length > 0 ? JSON.stringify(piece.swing) : undefined;
+  const number = piece?.number;
+  useEffect(() => {
+    if (zone && number !== undefined) {
+      const outline = JSON.parse(zone) as Spot[];
+      const within = swing ? (JSON.parse(swing) as Spot[]) : undefined;
+      setGhosts([
+        {
+          at: outline[0],
+          label: msg(within ? 'ifLineGoes' : 'belowPiece', { piece: number }),
+          form: 'POLYGON',
+          outline,
+        },
+        ...(within
+          ? [
+              {
+                at: within[Math.floor(within.length / 2)],
+                label: msg('swings', { piece: number }),
+                form: 'POLYGON' as const,
+                outline: within,
+              },
+            ]
+          : []),
+      ]);
+      stayNear(outline);
+    }
+    return () => {
+      setGhosts([]);
+      stayNear(undefined);
+    };
+  }, [zone, swing, number, setGhosts, stayNear]);
+}
+
+type NextProps = {
+  job: string;
+  t: Takedown;
+  view: View;
+  leader: boolean;
+  setPart: (p: Part) => void;
+  done: () => void;
+};
+
+/** The one thing to do next: what stops the first piece, else to keep it, else who does it. */
+function Next({ job, t, view, leader, setPart, done }: NextProps) {
+  const send = useAct(job, usePlanTools().say);
+  const asked = (useAskedSteps(job).data?.asked ?? []).filter((a) => a.stem === view.label && !a.notWanted);
+  const intoCrew = async () => {
+    const keys = asked.map((a) => a.key);
+    if (await send(api.POST('/api/jobs/{job}/steps/asked', { params: { path: { job } }, body: { keys } }))) done();
+  };
+  const stopped = view.pieces.find((p) => p.severity === 'STOP');
+  const short = view.pieces.find((p) => p.severity === 'STOP' && p.longestM !== undefined);
+  // what nobody may climb hangs on no line of ours
+  const geared =
+    view.aloft.allowed === 'NOBODY' || (view.gear.line && view.gear.block && view.gear.sling && view.gear.brake);
+  const [words, why, act]: [string, string, () => void] =
+    !leader || view.missing.length > 0
+      ? [msg('nextCrew'), msg('nextCrewWhy'), done]
+      : view.pieces.length === 0 && !geared
+        ? [msg('nextGear'), msg('nextGearWhy'), () => setPart('gear')]
+        : view.pieces.length === 0
+          ? [msg('nextPropose'), msg('nextProposeWhy'), () => void t.propose()]
+          : short
+            ? [
+                msg('nextShorten', { piece: short.number, longest: short.said.longestM ?? '' }),
+                short.remarks.at(0)?.words ?? '',
+                () => void t.shorten(short.number),
+              ]
+            : stopped
+              ? [
+                  msg('nextLook', { piece: stopped.number }),
+                  stopped.remarks.at(0)?.words ?? '',
+                  () => setPart('pieces'),
+                ]
+              : t.unsaved
+                ? [msg('keep'), msg('keepWhy'), () => void t.keep()]
+                : asked.length > 0
+                  ? [msg('intoCrew', { count: asked.length }), msg('intoCrewWhy'), () => void intoCrew()]
+                  : [msg('nextCrew'), msg('nextCrewWhy'), done];
+  return (
+    <>
+      {leader && t.unsaved && (short !== undefined || stopped !== undefined) && (
+        <Button block size="large" onClick={() => void t.keep()}>
+          {msg('keep')}
+        </Button>
+      )}
+      <Button type="primary" className="next" onClick={act}>
+        <span>
+          {words}
+          <small>{why}</small>
+        </span>
+        →
+      </Button>
+    </>
+  );
+}

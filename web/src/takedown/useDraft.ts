@@ -1,0 +1,34 @@
+import { useState } from 'react';
+import { usePreview } from '../api/usePreview';
+
+/**
+ * Something that is kept, while it is changed: what was changed since, and what that comes to.
+ *
+ * @param subject what it is of
+ * @param draftOf what a view was made from, to be changed and sent back
+ * @param stamp what else the answer depends on
+ */
+export function useDraft<View, Draft>(
+  name: string,
+  subject: string,
+  kept: View | undefined,
+  draftOf: (v: View) => Draft,
+  stamp: string,
+  ask: (draft: Draft, signal: AbortSignal) => Promise<View>,
+) {
+  const [changed, setChanged] = useState<Draft>();
+  const draft = changed ?? (kept && draftOf(kept));
+  const { answer, faults, failed } = usePreview(name, draft && kept ? subject : undefined, draft, stamp, (d, signal) =>
+    ask(d as Draft, signal),
+  );
+  return {
+    view: answer ?? kept,
+    draft,
+    faults,
+    failed,
+    unsaved: changed !== undefined,
+    change: (more: Partial<Draft>) => draft && setChanged({ ...draft, ...more }),
+    put: (v: View) => setChanged(draftOf(v)),
+    clear: () => setChanged(undefined),
+  };
+}

@@ -1,0 +1,107 @@
+import { useQuery } from '@tanstack/react-query';
+import { api, data, type Schemas, upload } from '../api/client';
+import { useAct } from '../api/job';
+import { usePlanTools } from '../plan/planTools';
+import { useDraft } from './useDraft';
+
+export type View = Schemas['TakedownView'];
+export type Draft = Schemas['TakedownRequest'];
+export type Piece = View['pieces'][number];
+
+/** What a view was made from, to be changed and sent back. */
+const draftOf = (v: View): Draft => ({
+  limbs: v.limbs.map(({ id, atM, thickM, lengthM, sideDeg, riseDeg, loose }) => ({
+    id,
+    atM,
+    thickM,
+    lengthM,
+    sideDeg,
+    riseDeg,
+    loose,
+  })),
+  cuts: v.cuts,
+  gear: v.gear,
+  surface: v.surface,
+  mayBe: v.mayBe,
+  climber: v.climber,
+  fallback: v.fallback,
+  climb: v.climb,
+  guy: v.guy && {
+    line: v.guy.line,
+    heightM: v.guy.heightM,
+    deg: v.guy.deg,
+    awayM: v.guy.awayM,
+    anchorHeightM: v.guy.anchorHeightM,
+    pretensionN: v.guy.pretensionN,
+    turnedDeg: v.guy.turnedDeg,
+    proven: v.guy.proven,
+    sound: v.guy.sound,
+  },
+});
+
+/** A plan of pieces while it is made: what is kept, what was changed since, and what that comes to. */
+export function useTakedown(job: string, stem: string) {
+  const { say } = usePlanTools();
+  const act = useAct(job, say);
+  const path = { job, stem };
+  const kept = useQuery({
+    queryKey: ['job', job, 'tangle', 'takedown', stem],
+    queryFn: () => data(api.GET('/api/jobs/{job}/takedown/stems/{stem}', { params: { path } })),
+  }).data;
+  const { view, draft, faults, failed, change, unsaved, put, clear } = useDraft(
+    'takedown',
+    stem,
+    kept,
+    draftOf,
+    JSON.stringify([kept?.id, kept?.missing, kept?.aloft, kept?.saidNo]),
+    (body, signal) =>
+      data(
+        api.POST('/api/jobs/{job}/takedown/stems/{stem}/preview', {
+          params: { path },
+          body,
+          signal,
+        }),
+      ),
+  );
+  const take = async (made: Promise<View>) => {
+    try {
+      put(await made);
+      say('');
+    } catch (e) {
+      say((e as Error).message);
+    }
+  };
+  return {
+    view,
+    draft,
+    faults,
+    failed,
+    change,
+    unsaved,
+    propose: () =>
+      draft &&
+      take(data(api.POST('/api/jobs/{job}/takedown/stems/{stem}/proposal', { params: { path }, body: draft }))),
+    shorten: (piece: number) =>
+      draft &&
+      take(
+        data(
+          api.POST('/api/jobs/{job}/takedown/stems/{stem}/shortened', {
+            params: { path, query: { piece } },
+            body: draft,
+          }),
+        ),
+      ),
+    read: (file: File) => take(upload<View>(`/api/jobs/${job}/takedown/stems/${stem}/pieces`, file, file.name)),
+    keep: async () => {
+      if (!draft) return;
+      const query = { replaces: kept?.id };
+      if (await act(api.POST('/api/jobs/{job}/takedown/stems/{stem}', { params: { path, query }, body: draft })))
+        clear();
+    },
+    saysNo: (atM: number) =>
+      act(api.POST('/api/jobs/{job}/takedown/stems/{stem}/no', { params: { path }, body: { atM } })),
+    takesBack: () => act(api.DELETE('/api/jobs/{job}/takedown/stems/{stem}/no', { params: { path } })),
+  };
+}
+
+export type Takedown = ReturnType<typeof useTakedown>;
