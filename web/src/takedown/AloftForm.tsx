@@ -1,4 +1,5 @@
-import { Button } from 'antd';
+import { Button, DatePicker } from 'antd';
+import dayjs from 'dayjs';
 import { useState } from 'react';
 import { useJob } from '../api/job';
 import { Chips, Stepper } from '../app/Stepper';
@@ -54,7 +55,12 @@ export function AloftForm({ job, t, view, leader }: Props) {
             change={(climber) => t.change({ climber })}
             options={people.filter((p) => p.competences.includes('CLIMB')).map((p) => ({ value: p.id, label: p.name }))}
           />
-          <Held climb={t.draft?.climb ?? {}} change={(climb) => t.change({ climb })} />
+          <Held
+            view={view}
+            climb={t.draft?.climb ?? { kit: {} }}
+            change={(climb) => t.change({ climb })}
+            people={people}
+          />
           <Pick
             label={msg('ifNo')}
             none={msg('notChosen')}
@@ -93,7 +99,18 @@ export function AloftForm({ job, t, view, leader }: Props) {
 type Climb = NonNullable<Draft['climb']>;
 
 /** What is asked of the climber: how they are held, and that a line reaches the ground. */
-function Held({ climb, change }: { climb: Climb; change: (c: Climb) => void }) {
+function Held({
+  view,
+  climb,
+  change,
+  people,
+}: {
+  view: View;
+  climb: Climb;
+  change: (c: Climb) => void;
+  people: { id: string; name: string }[];
+}) {
+  const kit = climb.kit;
   const yesNo = [
     { value: 'yes' as const, words: msg('yes') },
     { value: 'no' as const, words: msg('no') },
@@ -129,6 +146,63 @@ function Held({ climb, change }: { climb: Climb; change: (c: Climb) => void }) {
         min={1}
         max={120}
       />
+      {view.topped && (
+        <Stepper
+          label={msg('sway')}
+          unit="m"
+          value={climb.swayM ?? null}
+          onChange={(v) => change({ ...climb, swayM: v ?? undefined })}
+          step={0.1}
+          digits={1}
+          min={0}
+          max={10}
+        />
+      )}
+      {(view.mayBe ?? view.aloft.allowed) === 'PLATFORM' && (
+        <Stepper
+          label={msg('reach')}
+          unit="m"
+          value={climb.reachM ?? null}
+          onChange={(v) => change({ ...climb, reachM: v ?? undefined })}
+          step={0.5}
+          digits={1}
+          min={1}
+          max={120}
+        />
+      )}
+      <Pick
+        label={msg('saidBy')}
+        none={msg('nobodyNamed')}
+        value={climb.saidBy}
+        change={(saidBy) => change({ ...climb, saidBy })}
+        options={people.map((p) => ({ value: p.id, label: p.name }))}
+      />
+      {view.kept && (
+        <Chips
+          label={msg('spikes')}
+          options={yesNo}
+          value={said(climb.spikes)}
+          onChange={(v) => change({ ...climb, spikes: v === 'yes' })}
+        />
+      )}
+      <h2>{msg('climbKit')}</h2>
+      {view.climbKit.map((k) => (
+        <label key={k.value} className={css.kitRow}>
+          {k.words}
+          <DatePicker
+            size="large"
+            inputReadOnly
+            aria-label={msg('kitOn', { kit: k.words })}
+            value={kit[k.value] ? dayjs(kit[k.value]) : null}
+            maxDate={dayjs()}
+            onChange={(d) => {
+              const others = Object.entries(kit).filter(([of]) => of !== k.value);
+              const now = d ? [...others, [k.value, d.format('YYYY-MM-DD')]] : others;
+              change({ ...climb, kit: Object.fromEntries(now) as Climb['kit'] });
+            }}
+          />
+        </label>
+      ))}
       <Stepper
         label={msg('tieIn')}
         unit="m"

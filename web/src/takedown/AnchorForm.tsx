@@ -3,7 +3,7 @@ import { Pick } from './Pick';
 import type { View } from './useTakedown';
 import { msg } from './words';
 
-type Anchor = { deg: number; awayM: number; sound?: boolean };
+type Anchor = { deg?: number; awayM?: number; sound?: boolean };
 type Props = {
   anchors: View['anchors'];
   value: Anchor;
@@ -11,10 +11,12 @@ type Props = {
   leader: boolean;
   least: number;
   most: number;
+  /** Where it stands beside straight behind the lean counts. */
+  behind?: boolean;
 };
 
 /** What a line is tied to: a tree of the plan with what the records say of it, or a bearing and a distance. */
-export function AnchorForm({ anchors, value, change, leader, least, most }: Props) {
+export function AnchorForm({ anchors, value, change, leader, least, most, behind = false }: Props) {
   const tree = anchors.find((a) => a.deg === value.deg && a.awayM === value.awayM);
   return (
     <>
@@ -26,11 +28,20 @@ export function AnchorForm({ anchors, value, change, leader, least, most }: Prop
           value={tree?.label}
           change={(label) => {
             const to = anchors.find((a) => a.label === label);
-            change(to ? { deg: to.deg, awayM: to.awayM, sound: to.sound } : { sound: undefined });
+            change(
+              to
+                ? { deg: to.deg, awayM: to.awayM, sound: to.sound }
+                : { deg: undefined, awayM: undefined, sound: undefined },
+            );
           }}
           options={anchors.map((a) => ({
             value: a.label,
-            label: msg('anchorIs', { stem: a.label, away: a.said.awayM ?? '', deg: a.deg }),
+            label: msg('anchorIs', {
+              stem: a.label,
+              away: a.said.awayM ?? '',
+              deg: a.deg,
+              off: behind ? (a.offBehindDeg ?? 'none') : 'none',
+            }),
           }))}
         />
       )}
@@ -39,8 +50,8 @@ export function AnchorForm({ anchors, value, change, leader, least, most }: Prop
           <Stepper
             label={msg('anchorBearing')}
             unit="°"
-            value={value.deg}
-            onChange={(v) => v !== null && change({ deg: v })}
+            value={value.deg ?? null}
+            onChange={(v) => change({ deg: v ?? undefined })}
             step={5}
             digits={0}
             min={0}
@@ -49,8 +60,8 @@ export function AnchorForm({ anchors, value, change, leader, least, most }: Prop
           <Stepper
             label={msg('anchorAway')}
             unit="m"
-            value={value.awayM}
-            onChange={(v) => v !== null && change({ awayM: v })}
+            value={value.awayM ?? null}
+            onChange={(v) => change({ awayM: v ?? undefined })}
             step={1}
             digits={1}
             min={least}

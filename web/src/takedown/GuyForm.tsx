@@ -3,41 +3,29 @@ import { Stepper } from '../app/Stepper';
 import { AnchorForm } from './AnchorForm';
 import { LinePick } from './LinePick';
 import { Remarks } from './Remarks';
+import { useBegun } from './useBegun';
 import type { Draft, Takedown, View } from './useTakedown';
 import css from './takedown.module.css';
 import { msg } from './words';
+
+const NEEDS = ['deg', 'awayM', 'heightM', 'anchorHeightM', 'pretensionN'] as const;
 
 type Guy = NonNullable<Draft['guy']>;
 type Props = { t: Takedown; view: View; leader: boolean };
 
 /** A back guy: what it has to hold first, between which pulls it does, then how it is rigged. */
 export function GuyForm({ t, view, leader }: Props) {
+  const begun = useBegun<Guy>(t.draft?.guy, NEEDS, { proven: false }, (guy) => t.change({ guy }));
   if (!t.draft) return null;
-  const guy = t.draft.guy;
-  const put = (g?: Guy) => t.change({ guy: g });
+  const guy = begun.value;
   if (!guy) {
-    const behind = view.anchors.at(0);
     return leader ? (
-      <Button
-        block
-        size="large"
-        onClick={() =>
-          put({
-            heightM: (view.figure?.heightM ?? 10) / 2,
-            deg: behind?.deg ?? 0,
-            awayM: behind?.awayM ?? 15,
-            sound: behind?.sound,
-            anchorHeightM: 0.5,
-            pretensionN: 1000,
-            proven: false,
-          })
-        }
-      >
+      <Button block size="large" onClick={begun.begin}>
         {msg('rigGuy')}
       </Button>
     ) : null;
   }
-  const set = (more: Partial<Guy>) => put({ ...guy, ...more });
+  const { set, missing } = begun;
   const held = view.guy;
   const from = held?.said.fromN;
   const to = held?.said.toN;
@@ -61,23 +49,34 @@ export function GuyForm({ t, view, leader }: Props) {
       )}
       {from && to && (held.fromN ?? 0) <= (held.toN ?? 0) && <p>{msg('guyPull', { from, to })}</p>}
       {held && <Remarks of={held.remarks} />}
+      {missing.length > 0 && <p className="refused">{msg('guyNotYet')}</p>}
       <LinePick value={guy.line} change={(line) => set({ line })} leader={leader} />
-      <AnchorForm anchors={view.anchors} value={guy} change={set} leader={leader} least={1} most={200} />
+      <AnchorForm anchors={view.anchors} value={guy} change={set} leader={leader} least={1} most={200} behind />
       <Stepper
         label={msg('guyHigh')}
         unit="m"
-        value={guy.heightM}
-        onChange={(v) => v !== null && set({ heightM: v })}
+        value={guy.heightM ?? null}
+        onChange={(v) => set({ heightM: v ?? undefined })}
         step={0.5}
         digits={1}
         min={0.5}
         max={60}
       />
       <Stepper
+        label={msg('guyAnchorHigh')}
+        unit="m"
+        value={guy.anchorHeightM ?? null}
+        onChange={(v) => set({ anchorHeightM: v ?? undefined })}
+        step={0.5}
+        digits={1}
+        min={-20}
+        max={40}
+      />
+      <Stepper
         label={msg('pretension')}
         unit="N"
-        value={guy.pretensionN}
-        onChange={(v) => v !== null && set({ pretensionN: v })}
+        value={guy.pretensionN ?? null}
+        onChange={(v) => set({ pretensionN: v ?? undefined })}
         step={250}
         digits={0}
         min={0}
@@ -92,11 +91,11 @@ export function GuyForm({ t, view, leader }: Props) {
         min={0}
         max={40}
       />
-      <Checkbox disabled={!leader} checked={guy.proven} onChange={(e) => set({ proven: e.target.checked })}>
+      <Checkbox disabled={!leader} checked={guy.proven ?? false} onChange={(e) => set({ proven: e.target.checked })}>
         {msg('proven')}
       </Checkbox>
       {leader && (
-        <Button type="text" onClick={() => put(undefined)}>
+        <Button type="text" onClick={begun.drop}>
           {msg('takeGuy')}
         </Button>
       )}

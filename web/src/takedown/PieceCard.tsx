@@ -17,7 +17,7 @@ const SAID_BY_THE_LINK: Piece['remarks'][number]['remark'][] = ['LINK_OVER', 'LI
 export function PieceCard({ t, view, piece, leader }: Props) {
   const weakest = piece.chain.at(0);
   const roped = view.ways.find((w) => w.value === piece.way)?.roped ?? false;
-  const cut = t.draft?.cuts.at(piece.number - 1);
+  const cut = piece.down ? undefined : t.draft?.cuts.at(piece.number - 1);
   const set = (more: Partial<Cut>) =>
     t.draft && t.change({ cuts: t.draft.cuts.map((c, i) => (i === piece.number - 1 ? { ...c, ...more } : c)) });
   const drop = () => t.draft && t.change({ cuts: t.draft.cuts.filter((_, i) => i !== piece.number - 1) });
@@ -27,7 +27,8 @@ export function PieceCard({ t, view, piece, leader }: Props) {
         {msg('piece', { piece: piece.number })}{' '}
         <span>{msg('pieceIs', { way: piece.wayWords, mass: piece.said.massHighKg, length: piece.said.lengthM })}</span>
       </h2>
-      {weakest && (
+      {piece.down && <p className="s">{msg('isDownStays')}</p>}
+      {weakest && !piece.down && (
         <div className={css.weakest} data-severity={weakest.severity}>
           <b className={css.big}>{weakest.said.share ?? '?'}</b>
           <span>
@@ -68,10 +69,23 @@ export function PieceCard({ t, view, piece, leader }: Props) {
       )}
       {piece.climber && (
         <p className={css.zone}>
-          {msg('climberHangs', { tie: piece.climber.said.tieInM ?? '', peak: piece.climber.said.peakN ?? '' })}
+          {msg('climberHangs', {
+            tie: piece.climber.said.tieInM ?? '',
+            peak: piece.climber.said.peakN ?? '',
+            mass: piece.climber.said.kg ?? '',
+          })}
         </p>
       )}
-      {piece.runs.length > 0 && (
+      {piece.topping && (
+        <p className={css.zone}>
+          {msg('topOver', {
+            face: piece.topping.said.faceM ?? '',
+            hinge: piece.topping.said.hingeM ?? '',
+            push: piece.topping.said.pushN ?? '',
+          })}
+        </p>
+      )}
+      {piece.runs.length > 0 && cut && (
         <div className={css.runs} role="group" aria-label={msg('heldOrRun')}>
           {piece.runs.map((r) => (
             <Button

@@ -30,6 +30,7 @@ export function PieceList({ base, t, view, chosen, choose, leader }: Props) {
             <Button
               type="text"
               className={css.pieceRow}
+              data-down={p.down}
               aria-current={p.number === chosen ? 'true' : undefined}
               onClick={() => choose(p.number)}
             >
@@ -37,11 +38,11 @@ export function PieceList({ base, t, view, chosen, choose, leader }: Props) {
               <WayMark way={p.way} />
               <span>
                 {p.limb ? msg('limbPiece', { limb: p.limb }) : msg('logPiece', { from: p.said.atM })}
-                <small> {p.wayWords}</small>
+                <small> {p.down ? msg('isDown') : p.wayWords}</small>
               </span>
               <span className="n">{p.said.massHighKg}</span>
               <span className="n">{p.chain.length > 0 && (p.chain[0].said.share ?? '?')}</span>
-              <Mark kind={p.severity === 'NOTE' ? 'ready' : p.severity} />
+              <Mark kind={p.down ? 'none' : p.severity === 'NOTE' ? 'ready' : p.severity} />
             </Button>
           </li>
         ))}

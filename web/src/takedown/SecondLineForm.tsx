@@ -2,9 +2,12 @@ import { Button } from 'antd';
 import { Stepper } from '../app/Stepper';
 import { AnchorForm } from './AnchorForm';
 import { LinePick } from './LinePick';
+import { useBegun } from './useBegun';
 import type { Draft, Takedown, View } from './useTakedown';
 import css from './takedown.module.css';
 import { msg } from './words';
+
+const NEEDS = ['deg', 'awayM', 'heightM', 'toM', 'letDownM'] as const;
 
 type Second = NonNullable<Draft['gear']['second']>;
 type Props = { t: Takedown; view: View; leader: boolean };
@@ -12,43 +15,30 @@ type Props = { t: Takedown; view: View; leader: boolean };
 /** A second line from another tree: draws across what hangs in the first. */
 export function SecondLineForm({ t, view, leader }: Props) {
   const gear = t.draft?.gear;
+  const begun = useBegun<Second>(gear?.second, NEEDS, {}, (s) => gear && t.change({ gear: { ...gear, second: s } }));
   if (!gear) return null;
-  const second = gear.second;
-  const put = (s?: Second) => t.change({ gear: { ...gear, second: s } });
-  const near = view.anchors.at(0);
+  const second = begun.value;
   if (!second) {
     return leader ? (
-      <Button
-        block
-        size="large"
-        onClick={() =>
-          put({
-            deg: near?.deg ?? 0,
-            awayM: near?.awayM ?? 10,
-            sound: near?.sound,
-            heightM: 6,
-            toM: (near?.awayM ?? 10) / 2,
-            letDownM: 3,
-          })
-        }
-      >
+      <Button block size="large" onClick={begun.begin}>
         {msg('rigSecond')}
       </Button>
     ) : null;
   }
-  const set = (more: Partial<Second>) => put({ ...second, ...more });
+  const { set, missing } = begun;
   return (
     <section aria-label={msg('secondLine')} className={css.form}>
       <h2>
         {msg('secondLine')} <span>{msg('secondLineDraws')}</span>
       </h2>
+      {missing.length > 0 && <p className="refused">{msg('secondNotYet')}</p>}
       <LinePick value={second.line} change={(line) => set({ line })} leader={leader} />
       <AnchorForm anchors={view.anchors} value={second} change={set} leader={leader} least={2} most={60} />
       <Stepper
         label={msg('anchorHigh')}
         unit="m"
-        value={second.heightM}
-        onChange={(v) => v !== null && set({ heightM: v })}
+        value={second.heightM ?? null}
+        onChange={(v) => set({ heightM: v ?? undefined })}
         step={0.5}
         digits={1}
         min={0.3}
@@ -57,8 +47,8 @@ export function SecondLineForm({ t, view, leader }: Props) {
       <Stepper
         label={msg('letDown')}
         unit="m"
-        value={second.letDownM}
-        onChange={(v) => v !== null && set({ letDownM: v })}
+        value={second.letDownM ?? null}
+        onChange={(v) => set({ letDownM: v ?? undefined })}
         step={0.5}
         digits={1}
         min={0}
@@ -67,15 +57,15 @@ export function SecondLineForm({ t, view, leader }: Props) {
       <Stepper
         label={msg('drawnTo')}
         unit="m"
-        value={second.toM}
-        onChange={(v) => v !== null && set({ toM: v })}
+        value={second.toM ?? null}
+        onChange={(v) => set({ toM: v ?? undefined })}
         step={0.5}
         digits={1}
         min={0.5}
         max={second.awayM}
       />
       {leader && (
-        <Button type="text" onClick={() => put(undefined)}>
+        <Button type="text" onClick={begun.drop}>
           {msg('takeSecond')}
         </Button>
       )}

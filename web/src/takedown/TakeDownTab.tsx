@@ -73,15 +73,24 @@ function OneStem({ job, stem, leader, slot, done }: Props & { stem: string }) {
     card.current?.scrollIntoView({ block: 'start' });
   };
   const { view } = t;
-  const worst = view?.pieces.find((p) => p.severity === 'STOP') ?? view?.pieces.at(0);
+  const coming = view?.pieces.filter((p) => !p.down) ?? [];
+  const worst = coming.find((p) => p.severity === 'STOP') ?? coming.at(0) ?? view?.pieces.at(-1);
   const chosen = view?.pieces.find((p) => p.number === number) ?? worst;
   useZone(part === 'crane' ? undefined : chosen);
   const { wide, board } = useBoard(view?.figure !== undefined && part !== 'crane');
   if (!view) return <Waiting />;
   const moveTo = (atM: number) =>
-    chosen && t.draft && t.change({ cuts: t.draft.cuts.map((c, i) => (i === chosen.number - 1 ? { ...c, atM } : c)) });
+    chosen &&
+    !chosen.down &&
+    t.draft &&
+    t.change({ cuts: t.draft.cuts.map((c, i) => (i === chosen.number - 1 ? { ...c, atM } : c)) });
   const side = (
-    <SideBoard view={view} chosen={chosen} choose={setNumber} moveTo={leader ? (m) => void moveTo(m) : undefined} />
+    <SideBoard
+      view={view}
+      chosen={chosen}
+      choose={setNumber}
+      moveTo={leader && !chosen?.down ? (m) => void moveTo(m) : undefined}
+    />
   );
   return (
     <section aria-label={msg('takenDown', { stem: view.label })}>
@@ -91,14 +100,17 @@ function OneStem({ job, stem, leader, slot, done }: Props & { stem: string }) {
       )}
       {view.saidNo && (
         <p className="refused" role="alert">
-          {msg('saidNo', { who: view.saidNo })}
+          {msg('saidNo', {
+            who: view.saidNo,
+            instead: view.instead.find((i) => i.value === view.fallback)?.words ?? 'none',
+          })}
         </p>
       )}
       <h1>
         {msg('takenDown', { stem: view.label })}{' '}
         <small>
           {view.said.heaviestKg
-            ? msg('soMany', { count: view.pieces.length, heaviest: view.said.heaviestKg })
+            ? msg('soMany', { count: coming.length, heaviest: view.said.heaviestKg, down: view.down })
             : msg('noPieces')}
         </small>
       </h1>
@@ -225,6 +237,10 @@ function Next({ job, t, view, leader, setPart, done }: NextProps) {
     const keys = asked.map((a) => a.key);
     if (await send(api.POST('/api/jobs/{job}/steps/asked', { params: { path: { job } }, body: { keys } }))) done();
   };
+  const left = view.aloft.allowed === 'LEAVE' || view.mayBe === 'LEAVE';
+  const rest = view.pieces.filter((p) => !p.down);
+  // what is planned anew has changed already; until it is kept the No stands
+  const anew = view.saidNo !== undefined && !t.unsaved;
   const stopped = view.pieces.find((p) => p.severity === 'STOP');
   const short = view.pieces.find((p) => p.severity === 'STOP' && p.longestM !== undefined);
   // what nobody may climb hangs on no line of ours
@@ -233,27 +249,39 @@ function Next({ job, t, view, leader, setPart, done }: NextProps) {
   const [words, why, act]: [string, string, () => void] =
     !leader || view.missing.length > 0
       ? [msg('nextCrew'), msg('nextCrewWhy'), done]
-      : view.pieces.length === 0 && !geared
-        ? [msg('nextGear'), msg('nextGearWhy'), () => setPart('gear')]
-        : view.pieces.length === 0
-          ? [msg('nextPropose'), msg('nextProposeWhy'), () => void t.propose()]
-          : short
-            ? [
-                msg('nextShorten', { piece: short.number, longest: short.said.longestM ?? '' }),
-                short.remarks.at(0)?.words ?? '',
-                () => void t.shorten(short.number),
-              ]
-            : stopped
-              ? [
-                  msg('nextLook', { piece: stopped.number }),
-                  stopped.remarks.at(0)?.words ?? '',
-                  () => setPart('pieces'),
-                ]
-              : t.unsaved
-                ? [msg('keep'), msg('keepWhy'), () => void t.keep()]
-                : asked.length > 0
-                  ? [msg('intoCrew', { count: asked.length }), msg('intoCrewWhy'), () => void intoCrew()]
-                  : [msg('nextCrew'), msg('nextCrewWhy'), done];
+      : anew && view.fallback === undefined
+        ? [msg('nextInstead'), msg('nextInsteadWhy'), () => setPart('aloft')]
+        : anew
+          ? [
+              msg('nextAnew'),
+              msg('nextAnewWhy', { instead: view.instead.find((i) => i.value === view.fallback)?.words ?? '' }),
+              () => void t.instead(),
+            ]
+          : rest.length === 0 && left
+            ? t.unsaved
+              ? [msg('keep'), msg('keepWhy'), () => void t.keep()]
+              : [msg('nextCrew'), msg('nextCrewWhy'), done]
+            : view.pieces.length === 0 && !geared
+              ? [msg('nextGear'), msg('nextGearWhy'), () => setPart('gear')]
+              : view.pieces.length === 0
+                ? [msg('nextPropose'), msg('nextProposeWhy'), () => void t.propose()]
+                : short
+                  ? [
+                      msg('nextShorten', { piece: short.number, longest: short.said.longestM ?? '' }),
+                      short.remarks.at(0)?.words ?? '',
+                      () => void t.shorten(short.number),
+                    ]
+                  : stopped
+                    ? [
+                        msg('nextLook', { piece: stopped.number }),
+                        stopped.remarks.at(0)?.words ?? '',
+                        () => setPart('pieces'),
+                      ]
+                    : t.unsaved
+                      ? [msg('keep'), msg('keepWhy'), () => void t.keep()]
+                      : asked.length > 0
+                        ? [msg('intoCrew', { count: asked.length }), msg('intoCrewWhy'), () => void intoCrew()]
+                        : [msg('nextCrew'), msg('nextCrewWhy'), done];
   return (
     <>
       {leader && t.unsaved && (short !== undefined || stopped !== undefined) && (

@@ -95,12 +95,12 @@ export function TreeSide({ view, chosen, choose, moveTo }: Props) {
             <polygon
               key={p.number}
               points={line(p.outline)}
-              className={p.number < now ? css.gone : p.number === now ? css.chosen : css.wood}
+              className={p.down || p.number < now ? css.gone : p.number === now ? css.chosen : css.wood}
             />
           ))}
         {view.limbs.map((l) => {
           const cut = limbCut(l.id);
-          const gone = cut.length > 0 && cut.every((p) => p.number < now);
+          const gone = cut.length > 0 && cut.every((p) => p.down || p.number < now);
           const bold = cut.some((p) => p.number === now);
           return (
             <polyline
@@ -160,7 +160,7 @@ export function TreeSide({ view, chosen, choose, moveTo }: Props) {
           return (
             <g
               key={p.number}
-              className={`${css.badge} ${p.number < now ? css.past : ''} ${p.number === now ? css.now : ''}`}
+              className={`${css.badge} ${p.down || p.number < now ? css.past : ''} ${p.number === now ? css.now : ''}`}
               onClick={() => choose(p.number)}
             >
               <circle cx={x(at)} cy={y(at)} r={12} data-severity={p.severity} />

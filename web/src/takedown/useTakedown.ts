@@ -81,6 +81,8 @@ export function useTakedown(job: string, stem: string) {
     propose: () =>
       draft &&
       take(data(api.POST('/api/jobs/{job}/takedown/stems/{stem}/proposal', { params: { path }, body: draft }))),
+    instead: () =>
+      draft && take(data(api.POST('/api/jobs/{job}/takedown/stems/{stem}/instead', { params: { path }, body: draft }))),
     shorten: (piece: number) =>
       draft &&
       take(

@@ -2704,6 +2704,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/takedown/stems/{stem}/instead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The rest planned anew with what was chosen for the climber's No; what has come down stays; nothing is kept. */
+        post: operations["takedownPlanInstead"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/takedown/stems/{stem}/no": {
         parameters: {
             query?: never;
@@ -5678,13 +5695,15 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
-        /** @description Another tree that something may be tied to; sound left out where the records do not say. */
+        /** @description Another tree that something may be tied to; sound left out where the records do not say, offBehindDeg where the lean is not known. */
         AnchorView: {
             /** Format: double */
             awayM: number;
             /** Format: double */
             deg: number;
             label: string;
+            /** Format: double */
+            offBehindDeg?: number;
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
                 /** @description distance, nearest */
@@ -6138,7 +6157,7 @@ export interface components {
             /** @enum {string} */
             side: "RIGHT" | "LEFT";
         };
-        /** @description How whoever cuts aloft is held. What is empty nobody has said, and that is never taken as good. */
+        /** @description How whoever cuts aloft is held, and the numbers that nobody can reckon. What is empty nobody has said, and that is never taken as good. */
         Climb: {
             /**
              * Format: int32
@@ -6147,11 +6166,29 @@ export interface components {
             attachments?: number;
             /** @description whether one of them is */
             cutProof?: boolean;
+            /** @description when each piece of it was last looked over */
+            kit: {
+                [key: string]: string;
+            };
+            /**
+             * Format: double
+             * @description height that platform or basket reaches, 1..120 m
+             */
+            reachM?: number;
             /**
              * Format: int32
-             * @description minutes until the rescuer has them on the ground, as somebody who can rescue said it, 1..120
+             * @description minutes until the rescuer has them on the ground, 1..120
              */
             rescueMin?: number;
+            /** @description id of who said these numbers */
+            saidBy?: string;
+            /** @description whether it is climbed on them */
+            spikes?: boolean;
+            /**
+             * Format: double
+             * @description how far the stem sways at whoever has topped it, to either side, 0..10 m
+             */
+            swayM?: number;
             /**
              * Format: double
              * @description height of the life line on the stem while limbs are cut; empty: as high as stem and faults allow
@@ -6169,11 +6206,29 @@ export interface components {
             attachments?: number;
             /** @description whether one of them is */
             cutProof?: boolean;
+            /** @description when each piece of it was last looked over */
+            kit: {
+                [key: string]: string;
+            };
+            /**
+             * Format: double
+             * @description height that platform or basket reaches, 1..120 m
+             */
+            reachM?: number;
             /**
              * Format: int32
              * @description minutes until the rescuer has them on the ground, 1..120
              */
             rescueMin?: number;
+            /** @description id of who said these numbers */
+            saidBy?: string;
+            /** @description whether it is climbed on them */
+            spikes?: boolean;
+            /**
+             * Format: double
+             * @description how far the stem sways once a top has gone, 0..10 m
+             */
+            swayM?: number;
             /**
              * Format: double
              * @description height of the life line on the stem while limbs are cut, 0.2..100 m
@@ -6185,14 +6240,18 @@ export interface components {
         /** @description Whoever cuts it, as they hang. */
         ClimberDrawn: {
             feet: components["schemas"]["OnFigure"];
+            /** Format: double */
+            kg: number;
             lanyard: components["schemas"]["OnFigure"];
             /**
              * Format: double
-             * @description on the life line, kept taut, when all of the climber comes onto it at once
+             * @description on the life line, kept taut, when all of the climber comes onto it at once, kg with saw and kit
              */
             peakN: number;
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
+                /** @description mass, up */
+                kg: string;
                 /** @description force, up */
                 peakN: string;
                 /** @description length, nearest */
@@ -7513,7 +7572,7 @@ export interface components {
              * @description the rule that found it
              * @enum {string}
              */
-            rule: "PERMIT_NOT_KNOWN" | "PERMIT_NO" | "EMERGENCY_CARD" | "LIVE_LINE" | "VOLTAGE" | "MACHINE_NOT_RECORDED" | "MACHINE_KEPT_OUT" | "MACHINE_TOO_WEAK" | "PEOPLE_NOBODY_NAMED" | "PEOPLE_NOT_YET_OUT" | "WIND_NOT_KNOWN" | "WIND_NOW" | "WIND_AHEAD" | "DUSK" | "DARK" | "DARK_AHEAD" | "GROUND" | "CROWN_LOAD" | "READINGS_DISAGREE" | "CREW_SIGHTINGS_WAIT" | "HEAVE" | "UNION_ABOVE_CUT" | "UNION_BELOW_CUT" | "VERDICT_EXCLUDED" | "LEFT_YET_WORKED_ON" | "LEFT_YET_LAID" | "READING_MISSING" | "DEFECT" | "DEFECT_PROBED" | "STRIKE" | "ANY_WAY" | "IN_FAN" | "CONTROL_LOST" | "HANGS_UP" | "WITHIN_REACH" | "CONTROL" | "ROTTEN_CORNER" | "BELOW_KEPT" | "BELOW_OPEN" | "NO_WAY_OUT" | "WAY_BARRED" | "COVER_TREE" | "TIME_NOT_KNOWN" | "TOO_SLOW" | "NO_LAY" | "NOT_FIXED" | "PULLER_IN_REACH" | "MOVED_PLATE" | "BED_LIFTS_BUTT" | "BAR_TOO_SHORT" | "FACE_BORE" | "THIN_HINGE" | "FACE_BYPASS" | "BACK_CUT_LOW" | "WEDGES_IN_DEAD_WOOD" | "SIDE_LEAN" | "STRAP" | "STRAP_UNDER_FULL_PULL" | "SPLITS" | "OPENED_FACE" | "CUT_TOO_HIGH" | "CUT_MEETS" | "SCHOOL" | "SPECIAL_CUT" | "SPECIAL_CUTTER" | "TODAY" | "PULL_REFUSED" | "RIGGING" | "KIT_NOT_CHECKED" | "NO_FALLBACK" | "NOBODY_AT_LINE" | "GUY_WRONG_SIDE" | "GUY_TIGHTENS" | "GUY_SLACK" | "GUY_NO_ROPE" | "GUY_WEAK" | "HUNG" | "SUPPORT_CUT" | "STANDS_BENEATH" | "WORK_BENEATH" | "HUNG_IN_RING" | "NO_GUARD" | "KEPT_COMES_DOWN" | "KERF_SAYS_OTHERWISE" | "RING_NOT_KNOWN" | "RING_OF_STEMS" | "PLATE_UP" | "PICTURE_NOT_REENTERED" | "PICTURE_OLD" | "CLOSURE_SHORT" | "STANDS_IN_BIGHT" | "STANDS_IN_SWING" | "SECTIONED" | "BUILDING_NOT_ASKED" | "REST_SUPPOSED" | "PART_NOT_SEEN" | "TIE_NOT_KNOWN" | "ALOFT_LOOSENED" | "PIECE" | "PIECE_OVER" | "CRANE" | "CRANE_PAD" | "PICK" | "GUY" | "TAKEDOWN" | "NO_PIECES" | "NO_RESCUER" | "PIECE_NEAR_LINE" | "RESCUER_NOT_FREE" | "UNDER_PIECE" | "STEP_OF_NO_PIECE" | "CLIMBER_SAID_NO" | "CREW" | "CREW_NOT_KNOWN" | "POST_EMPTY" | "STAND_NOT_SET" | "OUT_OF_SIGHT" | "STANDS_IN_RING" | "STANDS_IN_ZONE" | "PLACE_IN_ZONE" | "CREWS_TOO_NEAR" | "LONG_AT_THE_SAW";
+            rule: "PERMIT_NOT_KNOWN" | "PERMIT_NO" | "EMERGENCY_CARD" | "LIVE_LINE" | "VOLTAGE" | "MACHINE_NOT_RECORDED" | "MACHINE_KEPT_OUT" | "MACHINE_TOO_WEAK" | "PEOPLE_NOBODY_NAMED" | "PEOPLE_NOT_YET_OUT" | "WIND_NOT_KNOWN" | "WIND_NOW" | "WIND_AHEAD" | "DUSK" | "DARK" | "DARK_AHEAD" | "GROUND" | "CROWN_LOAD" | "READINGS_DISAGREE" | "CREW_SIGHTINGS_WAIT" | "HEAVE" | "UNION_ABOVE_CUT" | "UNION_BELOW_CUT" | "VERDICT_EXCLUDED" | "LEFT_YET_WORKED_ON" | "LEFT_YET_LAID" | "READING_MISSING" | "DEFECT" | "DEFECT_PROBED" | "STRIKE" | "ANY_WAY" | "IN_FAN" | "CONTROL_LOST" | "HANGS_UP" | "WITHIN_REACH" | "CONTROL" | "ROTTEN_CORNER" | "BELOW_KEPT" | "BELOW_OPEN" | "NO_WAY_OUT" | "WAY_BARRED" | "COVER_TREE" | "TIME_NOT_KNOWN" | "TOO_SLOW" | "NO_LAY" | "NOT_FIXED" | "PULLER_IN_REACH" | "MOVED_PLATE" | "BED_LIFTS_BUTT" | "BAR_TOO_SHORT" | "FACE_BORE" | "THIN_HINGE" | "FACE_BYPASS" | "BACK_CUT_LOW" | "WEDGES_IN_DEAD_WOOD" | "SIDE_LEAN" | "STRAP" | "STRAP_UNDER_FULL_PULL" | "SPLITS" | "OPENED_FACE" | "CUT_TOO_HIGH" | "CUT_MEETS" | "SCHOOL" | "SPECIAL_CUT" | "SPECIAL_CUTTER" | "TODAY" | "PULL_REFUSED" | "RIGGING" | "KIT_NOT_CHECKED" | "NO_FALLBACK" | "NOBODY_AT_LINE" | "GUY_WRONG_SIDE" | "GUY_TIGHTENS" | "GUY_SLACK" | "GUY_NO_ROPE" | "GUY_WEAK" | "HUNG" | "SUPPORT_CUT" | "STANDS_BENEATH" | "WORK_BENEATH" | "HUNG_IN_RING" | "NO_GUARD" | "KEPT_COMES_DOWN" | "KERF_SAYS_OTHERWISE" | "RING_NOT_KNOWN" | "RING_OF_STEMS" | "PLATE_UP" | "PICTURE_NOT_REENTERED" | "PICTURE_OLD" | "CLOSURE_SHORT" | "STANDS_IN_BIGHT" | "STANDS_IN_SWING" | "SECTIONED" | "BUILDING_NOT_ASKED" | "REST_SUPPOSED" | "PART_NOT_SEEN" | "TIE_NOT_KNOWN" | "ALOFT_LOOSENED" | "PIECE" | "PIECE_OVER" | "CRANE" | "CRANE_PAD" | "PICK" | "CLIMB_KIT" | "GUY" | "TAKEDOWN" | "NO_PIECES" | "NO_RESCUER" | "PIECE_NEAR_LINE" | "RESCUER_NOT_FREE" | "UNDER_PIECE" | "STEP_OF_NO_PIECE" | "CLIMBER_SAID_NO" | "CREW" | "CREW_NOT_KNOWN" | "POST_EMPTY" | "STAND_NOT_SET" | "OUT_OF_SIGHT" | "STANDS_IN_RING" | "STANDS_IN_ZONE" | "PLACE_IN_ZONE" | "CREWS_TOO_NEAR" | "LONG_AT_THE_SAW";
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             source: string;
@@ -8117,6 +8176,11 @@ export interface components {
             withdrawn?: boolean;
         };
         Instead: {
+            /**
+             * @description who may then be aloft; left out: as it is
+             * @enum {string}
+             */
+            mayBe?: "WHOLE_TREE" | "UP_TO" | "OTHER_ANCHOR" | "PLATFORM" | "NOBODY" | "LEAVE";
             /** @enum {string} */
             value: "SMALL_PIECES_ON_BED" | "PLATFORM" | "CRANE" | "AGREED_DAMAGE" | "WALK_AWAY";
             words: string;
@@ -8233,6 +8297,11 @@ export interface components {
         KindView: {
             /** @enum {string} */
             key: "BUILDING" | "GLASS" | "FOOTBRIDGE" | "BOAT" | "PATH" | "ROAD" | "OVERHEAD_LINE" | "BURIED" | "WATER" | "BEEHIVES" | "COMPOST" | "FENCE" | "WALL" | "ANIMAL_PEN" | "SURFACE" | "HEDGE" | "BED" | "OTHER_TREE" | "VEHICLE" | "LANDING_BED" | "MACHINE_STAND" | "ACCESS" | "WORK_POSITION" | "MEETING_POINT" | "OTHER";
+            words: string;
+        };
+        KitOfClimber: {
+            /** @enum {string} */
+            value: "HARNESS" | "LIFE_LINE" | "LANYARD" | "CUT_PROOF_LANYARD" | "HELMET";
             words: string;
         };
         KitRequest: {
@@ -9723,6 +9792,23 @@ export interface components {
             /** @description from the ground up */
             stem: components["schemas"]["StemOutlinePoint"][];
         };
+        /** @description A top that goes over a hinge. */
+        Over: {
+            /**
+             * Format: double
+             * @description depth of the face, hingeM of the hinge
+             */
+            faceM: number;
+            /** Format: double */
+            hingeM: number;
+            /**
+             * Format: double
+             * @description the stem is pushed back with, swayM it then sways, as somebody said it
+             */
+            pushN: number;
+            /** Format: double */
+            swayM?: number;
+        };
         OverhangRequest: {
             at: components["schemas"]["Spot"];
             stem: string;
@@ -10209,6 +10295,7 @@ export interface components {
              * @description how many pieces there are in all
              */
             of: number;
+            over?: components["schemas"]["Over"];
             picked?: components["schemas"]["Picked"];
             /**
              * Format: double
@@ -10262,6 +10349,8 @@ export interface components {
             climber?: components["schemas"]["ClimberDrawn"];
             /** Format: double */
             diameterM: number;
+            /** @description it has come down: its cut stays, and nothing stands against it any more */
+            down: boolean;
             led: components["schemas"]["LedAlong"][];
             /** Format: double */
             lengthM: number;
@@ -10322,6 +10411,7 @@ export interface components {
             tie?: components["schemas"]["OnFigure"];
             /** Format: double */
             topAfterM: number;
+            topping?: components["schemas"]["ToppingView"];
             /** @enum {string} */
             way: "BY_HAND" | "SNAPPED" | "TOPPED" | "TIED_ABOVE" | "TIED_BELOW" | "LET_RUN" | "DRIFTED" | "PICKED" | "GRABBED" | "FELLED";
             wayWords: string;
@@ -10336,7 +10426,7 @@ export interface components {
         };
         PieceWord: {
             /** @enum {string} */
-            remark: "NOBODY_UP_THERE" | "LINK_OVER" | "NONE_SHORT_ENOUGH" | "GEAR_NOT_CHOSEN" | "NO_SECOND_LINE" | "SECOND_TREE_BAD" | "DRIFT_PUSHES" | "DRIFT_TOO_FLAT" | "ANCHOR_GOES" | "ANCHOR_THIN" | "ONE_ATTACHMENT" | "NOT_CUT_PROOF" | "NO_WAY_DOWN" | "TIED_TO_WHAT_GOES" | "TIE_IN_OVER" | "TIE_OFF_PIECE" | "TIE_ABOVE_BLOCK" | "RIGGED_ABOVE_FAULT" | "PERSON_ABOVE_FAULT" | "DO_NOT_TIE" | "TOO_HEAVY_BY_HAND" | "STRIKES_GROUND" | "ROLLS_ON" | "TOP_WHIPS" | "TOP_NEEDS_LINE" | "NOT_THE_LAST" | "WALL_NOT_KNOWN" | "SECOND_TREE_NOT_SEEN" | "RESCUE_SLOW" | "TIE_IN_THIN" | "LEAN_RISES" | "SPLIT_BELOW" | "THIN_WALL" | "LINK_NEAR" | "DRIFT_FLAT" | "FALLS_INTO_LINE" | "SWINGS_WIDE" | "AGE_NOT_KNOWN" | "MANY_WRAPS" | "LINES_TOGETHER" | "LOOSE_WAITS" | "CLIMBER_NOT_ASKED" | "CROWN_NOT_DRAWN" | "NOT_ALL_OF_IT";
+            remark: "NOBODY_UP_THERE" | "LINK_OVER" | "NONE_SHORT_ENOUGH" | "GEAR_NOT_CHOSEN" | "NO_SECOND_LINE" | "SECOND_TREE_BAD" | "DRIFT_PUSHES" | "DRIFT_TOO_FLAT" | "ANCHOR_GOES" | "ANCHOR_THIN" | "ONE_ATTACHMENT" | "NOT_CUT_PROOF" | "NO_WAY_DOWN" | "TIED_TO_WHAT_GOES" | "SPIKES_ON_KEPT" | "OUT_OF_REACH" | "TIE_IN_OVER" | "TIE_OFF_PIECE" | "TIE_ABOVE_BLOCK" | "RIGGED_ABOVE_FAULT" | "PERSON_ABOVE_FAULT" | "DO_NOT_TIE" | "TOO_HEAVY_BY_HAND" | "STRIKES_GROUND" | "ROLLS_ON" | "TOP_WHIPS" | "TOP_NEEDS_LINE" | "NOT_THE_LAST" | "WALL_NOT_KNOWN" | "SECOND_TREE_NOT_SEEN" | "RESCUE_SLOW" | "TIE_IN_THIN" | "LEAN_RISES" | "SPLIT_BELOW" | "THIN_WALL" | "LINK_NEAR" | "DRIFT_FLAT" | "FALLS_INTO_LINE" | "SWINGS_WIDE" | "AGE_NOT_KNOWN" | "MANY_WRAPS" | "LINES_TOGETHER" | "LOOSE_WAITS" | "CLIMBER_NOT_ASKED" | "SWAY_NOT_SAID" | "REACH_NOT_SAID" | "CROWN_NOT_DRAWN" | "NOT_ALL_OF_IT";
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             words: string;
@@ -12339,8 +12429,14 @@ export interface components {
             aloft: components["schemas"]["AloftView"];
             anchors: components["schemas"]["AnchorView"][];
             climb: components["schemas"]["Climb"];
+            climbKit: components["schemas"]["KitOfClimber"][];
             climber?: string;
             cuts: components["schemas"]["PieceCut"][];
+            /**
+             * Format: int32
+             * @description how many pieces have come down
+             */
+            down: number;
             /** @enum {string} */
             fallback?: "SMALL_PIECES_ON_BED" | "PLATFORM" | "CRANE" | "AGREED_DAMAGE" | "WALK_AWAY";
             figure?: components["schemas"]["CutFigureView"];
@@ -12348,12 +12444,14 @@ export interface components {
             guy?: components["schemas"]["TakedownViewsGuyView"];
             /**
              * Format: double
-             * @description at its heavy end
+             * @description at its heavy end, of what is still to come
              */
             heaviestKg?: number;
             /** @description of the plan that is kept; sent back with the next one */
             id?: string;
             instead: components["schemas"]["Instead"][];
+            /** @description the tree stays: whether it is climbed on spikes is asked */
+            kept: boolean;
             label: string;
             leanTicks: components["schemas"]["LeanTick"][];
             leaning: components["schemas"]["LeanAfter"][];
@@ -12381,6 +12479,8 @@ export interface components {
             /** @enum {string} */
             surface: "BRASH_MAT" | "TURF" | "GRAVEL" | "HARD";
             surfaces: components["schemas"]["LandsOn"][];
+            /** @description something goes over a hinge aloft: how far the stem then sways is asked */
+            topped: boolean;
             ways: components["schemas"]["WayDown"][];
             whole: boolean;
         };
@@ -12993,6 +13093,27 @@ export interface components {
              */
             lowestMin?: number;
             waits: components["schemas"]["WaitView"][];
+        };
+        /** @description How a top goes over its hinge. */
+        ToppingView: {
+            /** Format: double */
+            faceM: number;
+            /** Format: double */
+            hingeM: number;
+            /**
+             * Format: double
+             * @description it pushes the stem back with at most
+             */
+            pushN: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description diameter, down */
+                faceM: string;
+                /** @description diameter, up */
+                hingeM: string;
+                /** @description force, up */
+                pushN: string;
+            };
         };
         TornPartRequest: {
             /** Format: double */
@@ -25590,6 +25711,87 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    takedownPlanInstead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakedownRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakedownView"];
+                };
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {

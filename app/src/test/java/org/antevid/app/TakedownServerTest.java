@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.StreamSupport;
+import org.antevid.app.crew.Crews;
 import org.antevid.app.house.Kits;
 import org.antevid.app.people.Office;
 import org.antevid.app.people.People;
@@ -27,10 +28,13 @@ class TakedownServerTest {
 
     private final Calls calls;
     private final Kits kits;
+    private final Crews crews;
     private SignedIn leader;
+    private String job;
     private String lime;
 
-    TakedownServerTest(MockMvc mvc, People people, Kits kits) {
+    TakedownServerTest(MockMvc mvc, People people, Kits kits, Crews crews) {
+        this.crews = crews;
         calls = new Calls(mvc, people);
         this.kits = kits;
     }
@@ -38,7 +42,7 @@ class TakedownServerTest {
     @BeforeEach
     void aLimeStands() throws Exception {
         leader = calls.person("Lorne Askew", Office.LEADER, Set.of(Competence.values()));
-        calls.open(leader, "Ferry Row");
+        job = calls.open(leader, "Ferry Row");
         lime = on("POST", "/stems", Calls.stem("TILIA", "STANDING", 10, 10))
                 .body()
                 .get("id")
@@ -230,8 +234,54 @@ class TakedownServerTest {
                         .status())
                 .isEqualTo(201);
         assertThat(words("STOP")).anyMatch(w -> w.contains("said No"));
-        assertThat(takedown("POST", "?replaces=" + first, p).status()).isEqualTo(201);
+        Calls.Reply same = takedown("POST", "?replaces=" + first, p);
+        assertThat(same.status()).isEqualTo(201);
+        assertThat(words("STOP"))
+                .as("the same plan once more is none made anew")
+                .anyMatch(w -> w.contains("said No"));
+        JsonNode anew = takedown("POST", "/instead", p).body();
+        assertThat(anew.get("mayBe").asText()).isEqualTo("PLATFORM");
+        assertThat(anew.get("whole").asBoolean()).isTrue();
+        p.put("cuts", calls(anew.get("cuts")));
+        p.put("mayBe", "PLATFORM");
+        assertThat(takedown("POST", "?replaces=" + same.body().get("id").asText(), p)
+                        .status())
+                .isEqualTo(201);
         assertThat(words("STOP")).noneMatch(w -> w.contains("said No"));
+        p.remove("fallback");
+        assertThat(takedown("POST", "/instead", p).status())
+                .as("nothing is chosen")
+                .isEqualTo(422);
+    }
+
+    /** What a step took off is down: its cut stays, and the rest is planned anew after it. */
+    @Test
+    void whatIsDownStaysWhenTheRestIsPlannedAnew() throws Exception {
+        measured();
+        Map<String, Object> p =
+                plan(List.of(EAST, WEST), List.of(cut("L2", 3, "BY_HAND"), cut("L1", 2, "BY_HAND")), Map.of());
+        p.put("fallback", "CRANE");
+        takedown("POST", "", p);
+        on("POST", "/steps/asked", Map.of("keys", List.of()));
+        List<JsonNode> steps = new ArrayList<>();
+        on("GET", "/steps", null).body().forEach(steps::add);
+        JsonNode first = steps.stream()
+                .filter(s -> s.get("title").asText().contains("drop limb L2"))
+                .findFirst()
+                .orElseThrow();
+        crews.done(job, first.get("id").asText(), java.util.Optional.empty());
+        JsonNode now = takedown("GET", "", null).body();
+        assertThat(now.get("down").asInt()).isEqualTo(1);
+        assertThat(now.at("/pieces/0/down").asBoolean()).isTrue();
+        assertThat(now.at("/pieces/0/remarks")).isEmpty();
+        JsonNode anew = takedown("POST", "/instead", p).body();
+        assertThat(anew.at("/cuts/0")).isEqualTo(now.at("/cuts/0"));
+        assertThat(anew.at("/cuts/1/way").asText()).isEqualTo("PICKED");
+        assertThat(anew.get("pieces").size()).isGreaterThan(2);
+        p.put("cuts", List.of(cut("L2", 2, "BY_HAND")));
+        Calls.Reply moved = takedown("POST", "/preview", p);
+        assertThat(moved.status()).isEqualTo(422);
+        assertThat(moved.body().toString()).contains("the first piece has come down: its cut stays");
     }
 
     private List<JsonNode> asked() throws Exception {

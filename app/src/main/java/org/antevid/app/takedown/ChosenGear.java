@@ -36,6 +36,11 @@ public record ChosenGear(
      */
     public record OnLine<T>(Optional<String> line, T rigged) {}
 
+    ChosenGear withoutLine() {
+        return new ChosenGear(
+                Optional.empty(), block, sling, brake, brakeDeg, brakeAwayM, handN, slackM, Optional.empty());
+    }
+
     Gear of(Kits kits) {
         return new Gear(
                 part(kits, line, KitItem.Kind.ROPE),

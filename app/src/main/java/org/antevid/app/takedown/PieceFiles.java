@@ -16,6 +16,7 @@ import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
+import org.antevid.core.takedown.picks.CranePlan;
 import org.antevid.core.takedown.pieces.Cut;
 import org.antevid.core.takedown.pieces.Piece;
 import org.antevid.core.takedown.pieces.PieceRemark;
@@ -49,9 +50,11 @@ public class PieceFiles {
     private static final double SAME_MASS = 1.02;
 
     private final Takedowns takedowns;
+    private final Cranes cranes;
     private final Jobs jobs;
 
-    PieceFiles(Takedowns takedowns, Jobs jobs) {
+    PieceFiles(Takedowns takedowns, Cranes cranes, Jobs jobs) {
+        this.cranes = cranes;
         this.takedowns = takedowns;
         this.jobs = jobs;
     }
@@ -103,7 +106,7 @@ public class PieceFiles {
         List<CsvTable.Row> rows = CsvTable.read(file, HEADER, problems);
         List<Cut> cuts = rows.stream().map(PieceFiles::cut).toList();
         ImportReport.refuse(problems, false);
-        Takedowns.Planned kept = takedowns.of(jobId, stemId).planned();
+        Planned kept = takedowns.of(jobId, stemId).planned();
         Takedowns.Reckoned made = takedowns.preview(jobId, stemId, kept.with(cuts));
         TakeDown plan = made.plan().orElseThrow(NotThere::new);
         double mass = 0;
@@ -150,6 +153,9 @@ public class PieceFiles {
     public Sheet sheet(String jobId, String stemId) {
         Takedowns.Reckoned r = takedowns.of(jobId, stemId);
         TakeDown plan = r.plan().orElseThrow(NotThere::new);
-        return PieceSheet.of(plan, r.stem().at(), r.ground(), jobs.job(jobId).name(), Speech.words());
+        boolean picked = plan.pieces().stream().anyMatch(p -> p.cut().way().picked());
+        Optional<CranePlan> crane = picked ? cranes.of(jobId, stemId).plan() : Optional.empty();
+        return PieceSheet.of(
+                plan, crane, r.stem().at(), r.ground(), jobs.job(jobId).name(), Speech.words());
     }
 }

@@ -14,6 +14,7 @@ import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Spot;
+import org.antevid.core.takedown.picks.CranePlan;
 import org.antevid.core.takedown.pieces.FigureSide;
 import org.antevid.core.takedown.pieces.FigureSide.OnFigure;
 import org.antevid.core.takedown.pieces.Limb;
@@ -41,6 +42,7 @@ final class PieceSheet {
     private static final String WOOD = "#c8bfa8";
 
     private final TakeDown plan;
+    private final Optional<CranePlan> crane;
     private final Words words;
     private final Sheet sheet;
     private final FigureSide side;
@@ -48,8 +50,9 @@ final class PieceSheet {
     private final double middleM;
     private double line = TOP_MM;
 
-    private PieceSheet(TakeDown plan, String job, Words words) {
+    private PieceSheet(TakeDown plan, Optional<CranePlan> crane, String job, Words words) {
         this.plan = plan;
+        this.crane = crane;
         this.words = words;
         this.side = FigureSide.of(plan.figure());
         sheet = new Sheet(
@@ -69,8 +72,9 @@ final class PieceSheet {
         mmPerM = Math.min((FOOT_MM - TOP_MM) / up, FIGURE_W / Math.max(1, most - least));
     }
 
-    static Sheet of(TakeDown plan, Spot foot, Ground ground, String job, Words words) {
-        PieceSheet s = new PieceSheet(plan, job, words);
+    /** @param crane whatever of it is picked hangs on; its picks stand beside the pieces */
+    static Sheet of(TakeDown plan, Optional<CranePlan> crane, Spot foot, Ground ground, String job, Words words) {
+        PieceSheet s = new PieceSheet(plan, crane, job, words);
         s.head();
         s.figure();
         plan.pieces().forEach(p -> s.piece(p, foot, ground));
@@ -129,9 +133,14 @@ final class PieceSheet {
                 plan.pieces().size(),
                 foot,
                 ground,
-                Optional.empty(),
-                plan.gear().second()));
-        List<String> said = Stream.of(Role.CLIMBER, Role.BRAKE, Role.GROUND)
+                crane.stream()
+                        .flatMap(c -> c.picks().stream())
+                        .filter(x -> x.number() == p.number())
+                        .findFirst()
+                        .flatMap(PiecePart.Picked::of),
+                plan.gear().second(),
+                plan.climb().swayM()));
+        List<String> said = Stream.of(Role.CLIMBER, Role.BRAKE, Role.OPERATOR, Role.GROUND)
                 .flatMap(r -> PieceCard.of(part, r).stream())
                 .map(words::say)
                 .distinct()

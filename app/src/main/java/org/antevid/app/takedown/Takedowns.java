@@ -1,6 +1,7 @@
 package org.antevid.app.takedown;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,16 +16,13 @@ import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.problem.Stale;
 import org.antevid.app.stem.Stems;
-import org.antevid.app.takedown.store.ClimbPart;
 import org.antevid.app.takedown.store.ClimbersNoEntity;
 import org.antevid.app.takedown.store.ClimbersNoRepository;
-import org.antevid.app.takedown.store.CutPart;
-import org.antevid.app.takedown.store.GuyPart;
-import org.antevid.app.takedown.store.LimbPart;
-import org.antevid.app.takedown.store.SecondLinePart;
 import org.antevid.app.takedown.store.TakedownEntity;
 import org.antevid.app.takedown.store.TakedownRepository;
+import org.antevid.core.crew.Work;
 import org.antevid.core.judge.Situation;
+import org.antevid.core.judge.crew.PieceSteps;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Refusal;
@@ -34,17 +32,12 @@ import org.antevid.core.site.Ground;
 import org.antevid.core.stem.MissingFact;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.WeighedBefore;
-import org.antevid.core.takedown.drop.FreeDrop;
 import org.antevid.core.takedown.pieces.Aloft;
 import org.antevid.core.takedown.pieces.AnchorTree;
 import org.antevid.core.takedown.pieces.Below;
-import org.antevid.core.takedown.pieces.Climb;
 import org.antevid.core.takedown.pieces.Cut;
 import org.antevid.core.takedown.pieces.CutFigure;
-import org.antevid.core.takedown.pieces.Fallback;
-import org.antevid.core.takedown.pieces.Guy;
 import org.antevid.core.takedown.pieces.GuyCheck;
-import org.antevid.core.takedown.pieces.Limb;
 import org.antevid.core.takedown.pieces.Piece;
 import org.antevid.core.takedown.pieces.Proposal;
 import org.antevid.core.takedown.pieces.TakeDown;
@@ -63,6 +56,7 @@ public class Takedowns {
     private final Kits kits;
     private final Jobs jobs;
     private final People people;
+    private final DoneWork doneWork;
     private final Clock clock;
 
     Takedowns(
@@ -72,6 +66,7 @@ public class Takedowns {
             Kits kits,
             Jobs jobs,
             People people,
+            DoneWork doneWork,
             Clock clock) {
         this.takedowns = takedowns;
         this.noes = noes;
@@ -79,40 +74,8 @@ public class Takedowns {
         this.kits = kits;
         this.jobs = jobs;
         this.people = people;
+        this.doneWork = doneWork;
         this.clock = clock;
-    }
-
-    /**
-     * What the leader planned.
-     *
-     * @param said who may be aloft as the leader says it; empty: as the records say
-     * @param climber id of who cuts aloft
-     * @param guy holds the tree back; empty where none does
-     */
-    public record Planned(
-            List<Limb> limbs,
-            List<Cut> cuts,
-            ChosenGear gear,
-            FreeDrop.Surface surface,
-            Optional<Aloft.Allowed> said,
-            Optional<String> climber,
-            Optional<Fallback> fallback,
-            Optional<ChosenGear.OnLine<Guy>> guy,
-            Climb climb) {
-        public static final Planned NOTHING = new Planned(
-                List.of(),
-                List.of(),
-                ChosenGear.NONE,
-                FreeDrop.Surface.TURF,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Climb.NOT_SAID);
-
-        Planned with(List<Cut> other) {
-            return new Planned(limbs, other, gear, surface, said, climber, fallback, guy, climb);
-        }
     }
 
     /**
@@ -138,16 +101,15 @@ public class Takedowns {
 
     public Reckoned of(String jobId, String stemId) {
         StemReading stem = stems.known(jobId, stemId).reading();
-        Optional<TakedownEntity> kept = takedowns.findFirstByJobIdAndStemIdOrderByAtDescIdDesc(jobId, stemId);
-        Planned planned = kept.map(Takedowns::planned).orElse(Planned.NOTHING);
+        Optional<TakedownEntity> kept = kept(jobId, stemId);
+        Planned planned = kept.map(KeptPlan::planned).orElse(Planned.NOTHING);
         return reckon(jobId, stemId, kept, stem, planned);
     }
 
     /** What a plan would come to; nothing is kept. */
     public Reckoned preview(String jobId, String stemId, Planned planned) {
         StemReading stem = stems.known(jobId, stemId).reading();
-        return reckon(
-                jobId, stemId, takedowns.findFirstByJobIdAndStemIdOrderByAtDescIdDesc(jobId, stemId), stem, planned);
+        return reckon(jobId, stemId, kept(jobId, stemId), stem, planned);
     }
 
     /** The fewest pieces that every link allows, with these limbs and this gear; nothing is kept. */
@@ -160,10 +122,48 @@ public class Takedowns {
                 jobId,
                 stemId,
                 planned.with(Proposal.of(
-                        CutFigure.of(stem, planned.limbs),
+                        CutFigure.of(stem, planned.limbs()),
                         allowed(stem, planned),
-                        planned.gear.of(kits),
-                        below(jobId, planned))));
+                        planned.gear().of(kits),
+                        below(jobId, planned),
+                        down(jobId, stem, kept(jobId, stemId)))));
+    }
+
+    /**
+     * The rest planned anew with what was chosen for the climber's No; nothing is kept.
+     *
+     * @throws RefusedInput while nothing is chosen
+     */
+    public Reckoned instead(String jobId, String stemId, Planned planned) {
+        return propose(
+                jobId,
+                stemId,
+                planned.instead(planned.fallback().orElseThrow(() -> new RefusedInput(Refusal.NEEDED, "fallback"))));
+    }
+
+    private Optional<TakedownEntity> kept(String jobId, String stemId) {
+        return takedowns.findFirstByJobIdAndStemIdOrderByAtDescIdDesc(jobId, stemId);
+    }
+
+    /** @return the cuts of the plan that counts that are made, from the first */
+    private List<Cut> down(String jobId, StemReading stem, Optional<TakedownEntity> kept) {
+        List<Work> done = kept.isEmpty() ? List.of() : doneWork.done(jobId, stem.label());
+        if (done.isEmpty()) {
+            return List.of();
+        }
+        Planned p = kept.map(KeptPlan::planned).orElseThrow();
+        TakeDown plan = plan(jobId, stem, p);
+        return p.cuts().subList(0, PieceSteps.down(plan, done));
+    }
+
+    private TakeDown plan(String jobId, StemReading stem, Planned p) {
+        return TakeDown.of(
+                CutFigure.of(stem, p.limbs()),
+                allowed(stem, p),
+                p.climb(),
+                p.cuts(),
+                p.gear().of(kits),
+                below(jobId, p));
     }
 
     /**
@@ -181,15 +181,14 @@ public class Takedowns {
     private Reckoned reckon(
             String jobId, String stemId, Optional<TakedownEntity> kept, StemReading stem, Planned planned) {
         List<MissingFact> missing = CutFigure.missing(stem);
+        List<Cut> down = missing.isEmpty() ? down(jobId, stem, kept) : List.of();
+        if (planned.cuts().size() < down.size()
+                || !planned.cuts().subList(0, down.size()).equals(down)) {
+            throw new RefusedInput(Message.of(Refusal.PIECES_ARE_DOWN).with("count", Arg.count(down.size())), "cuts");
+        }
         Optional<TakeDown> plan = Optional.of(stem)
                 .filter(s -> missing.isEmpty())
-                .map(s -> TakeDown.of(
-                        CutFigure.of(s, planned.limbs),
-                        allowed(s, planned),
-                        planned.climb,
-                        planned.cuts,
-                        planned.gear.of(kits),
-                        below(jobId, planned)));
+                .map(s -> plan(jobId, s, planned).after(down.size()));
         List<StemReading> all =
                 stems.known(jobId).stream().map(Stems.ChosenReading::reading).toList();
         return new Reckoned(
@@ -201,16 +200,21 @@ public class Takedowns {
                 Aloft.of(stem),
                 plan,
                 standingNo(jobId, stemId, kept, planned),
-                plan.flatMap(p -> planned.guy.map(g -> GuyCheck.of(
-                        p, ChosenGear.guy(kits, g), stem, all, jobs.job(jobId).ground()))),
+                plan.flatMap(p -> planned.guy()
+                        .map(g -> GuyCheck.of(
+                                p,
+                                ChosenGear.guy(kits, g),
+                                stem,
+                                all,
+                                jobs.job(jobId).ground()))),
                 AnchorTree.of(stem, all));
     }
 
     /** @return what a piece would be reckoned at if nothing had been weighed before; empty while it is not planned */
     Optional<Double> bareKg(String jobId, String stemId, int piece) {
         StemReading bare = stems.known(jobId, stemId).reading().weighed(WeighedBefore.NOTHING);
-        Optional<TakedownEntity> kept = takedowns.findFirstByJobIdAndStemIdOrderByAtDescIdDesc(jobId, stemId);
-        return kept.flatMap(k -> reckon(jobId, stemId, kept, bare, planned(k)).plan).stream()
+        Optional<TakedownEntity> kept = kept(jobId, stemId);
+        return kept.flatMap(k -> reckon(jobId, stemId, kept, bare, KeptPlan.planned(k)).plan).stream()
                 .flatMap(p -> p.pieces().stream())
                 .filter(p -> p.number() == piece)
                 .map(Piece::massKg)
@@ -219,12 +223,12 @@ public class Takedowns {
 
     private static Aloft allowed(StemReading stem, Planned planned) {
         Aloft reckoned = Aloft.of(stem);
-        return planned.said.map(reckoned::said).orElse(reckoned);
+        return planned.said().map(reckoned::said).orElse(reckoned);
     }
 
     private Below below(String jobId, Planned planned) {
         Jobs.Job c = jobs.job(jobId);
-        return new Below(planned.surface, c.ground().slopeDeg(), c.windLimitMs(), c.windLimitMs());
+        return new Below(planned.surface(), c.ground().slopeDeg(), c.windLimitMs(), c.windLimitMs());
     }
 
     /**
@@ -234,7 +238,7 @@ public class Takedowns {
     public String keep(String jobId, String stemId, Planned p, @Nullable String replaces, SignedIn who) {
         stems.requireOpen(jobId, stemId);
         Reckoned r = preview(jobId, stemId, p);
-        Optional<TakedownEntity> kept = takedowns.findFirstByJobIdAndStemIdOrderByAtDescIdDesc(jobId, stemId);
+        Optional<TakedownEntity> kept = kept(jobId, stemId);
         if (!Objects.equals(kept.map(k -> k.id).orElse(null), replaces)) {
             throw new Stale(Message.of(Answer.PIECES_CHANGED_SINCE)
                     .with("stem", Arg.name(r.stem.label()))
@@ -246,7 +250,7 @@ public class Takedowns {
                     "stem",
                     Message.of(Answer.MEASURE_BEFORE_PIECES).with("missing", Arg.terms(r.missing)));
         }
-        TakedownEntity e = entity(p);
+        TakedownEntity e = KeptPlan.entity(p);
         e.id = UUID.randomUUID().toString();
         e.jobId = jobId;
         e.stemId = stemId;
@@ -257,50 +261,6 @@ public class Takedowns {
         return e.id;
     }
 
-    private static TakedownEntity entity(Planned p) {
-        TakedownEntity e = new TakedownEntity();
-        e.lineId = p.gear.line().orElse(null);
-        e.blockId = p.gear.block().orElse(null);
-        e.slingId = p.gear.sling().orElse(null);
-        e.brakeId = p.gear.brake().orElse(null);
-        e.brakeDeg = p.gear.brakeDeg().orElse(null);
-        e.brakeAwayM = p.gear.brakeAwayM();
-        e.handN = p.gear.handN();
-        e.slackM = p.gear.slackM();
-        e.second = p.gear.second().map(SecondLinePart::of).orElse(null);
-        e.guy = p.guy.map(GuyPart::of).orElse(null);
-        e.climb = ClimbPart.of(p.climb);
-        e.surface = p.surface;
-        e.said = p.said.orElse(null);
-        e.climberId = p.climber.orElse(null);
-        e.fallback = p.fallback.orElse(null);
-        p.limbs.forEach(l -> e.limbs.add(LimbPart.of(l)));
-        p.cuts.forEach(c -> e.cuts.add(CutPart.of(c)));
-        return e;
-    }
-
-    private static Planned planned(TakedownEntity e) {
-        return new Planned(
-                e.limbs.stream().map(LimbPart::forCore).toList(),
-                e.cuts.stream().map(CutPart::forCore).toList(),
-                new ChosenGear(
-                        Optional.ofNullable(e.lineId),
-                        Optional.ofNullable(e.blockId),
-                        Optional.ofNullable(e.slingId),
-                        Optional.ofNullable(e.brakeId),
-                        Optional.ofNullable(e.brakeDeg),
-                        e.brakeAwayM,
-                        e.handN,
-                        e.slackM,
-                        Optional.ofNullable(e.second).map(SecondLinePart::forService)),
-                e.surface,
-                Optional.ofNullable(e.said),
-                Optional.ofNullable(e.climberId),
-                Optional.ofNullable(e.fallback),
-                Optional.ofNullable(e.guy).map(GuyPart::forService),
-                Optional.ofNullable(e.climb).map(ClimbPart::forCore).orElse(Climb.NOT_SAID));
-    }
-
     /** @return every stem of the job with a plan of pieces that can be reckoned, as the rules see it */
     public List<Situation.TakenDown> all(String jobId) {
         Map<String, TakedownEntity> newest = new LinkedHashMap<>();
@@ -308,10 +268,18 @@ public class Takedowns {
         return stems.known(jobId).stream()
                 .filter(s -> !s.reading().state().gone())
                 .flatMap(s -> Optional.ofNullable(newest.get(s.id())).stream()
-                        .map(e -> reckon(jobId, s.id(), Optional.of(e), s.reading(), planned(e))))
+                        .map(e -> reckon(jobId, s.id(), Optional.of(e), s.reading(), KeptPlan.planned(e))))
                 .flatMap(r -> r.plan.stream()
                         .map(p -> new Situation.TakenDown(
-                                r.stem.label(), p, r.reckoned, r.planned.climber, r.saidNo, Optional.empty(), r.guy)))
+                                r.stem.label(),
+                                p,
+                                r.reckoned,
+                                r.planned.climber(),
+                                r.saidNo,
+                                Optional.empty(),
+                                r.guy,
+                                r.planned.climb().overdue((int)
+                                        LocalDate.now(clock).toEpochDay()))))
                 .toList();
     }
 
@@ -320,9 +288,19 @@ public class Takedowns {
             String jobId, String stemId, Optional<TakedownEntity> kept, Planned planned) {
         return noes.findByJobIdAndEndedAtIsNullOrderByAtAscIdAsc(jobId).stream()
                 .filter(n -> n.stemId.equals(stemId))
-                .filter(n -> kept.filter(k -> k.at.isAfter(n.at)).isEmpty())
+                .filter(n -> kept.filter(k -> madeAnew(jobId, n, k)).isEmpty())
                 .reduce((a, b) -> b)
-                .map(n -> new Situation.ClimbersNo(people.person(n.climberId).name(), n.atM, planned.fallback));
+                .map(n -> new Situation.ClimbersNo(people.person(n.climberId).name(), n.atM, planned.fallback()));
+    }
+
+    /** The same plan kept once more is none that was made anew. */
+    private boolean madeAnew(String jobId, ClimbersNoEntity n, TakedownEntity kept) {
+        return kept.at.isAfter(n.at)
+                && takedowns.findByJobIdOrderByAtAscIdAsc(jobId).stream()
+                        .filter(k -> k.stemId.equals(n.stemId) && !k.at.isAfter(n.at))
+                        .reduce((a, b) -> b)
+                        .filter(was -> KeptPlan.planned(was).sameWay(KeptPlan.planned(kept)))
+                        .isEmpty();
     }
 
     /** A No that stands, of a stem by its label. */
@@ -336,7 +314,7 @@ public class Takedowns {
                     Optional<TakedownEntity> kept =
                             takedowns.findFirstByJobIdAndStemIdOrderByAtDescIdDesc(jobId, s.id());
                     return kept
-                            .flatMap(k -> standingNo(jobId, s.id(), kept, planned(k))
+                            .flatMap(k -> standingNo(jobId, s.id(), kept, KeptPlan.planned(k))
                                     .map(no -> new StandingNo(
                                             s.reading().label(),
                                             no,

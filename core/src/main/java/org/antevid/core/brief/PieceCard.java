@@ -32,6 +32,10 @@ public final class PieceCard {
         KEEP_OFF_ALL,
         UP_THERE,
         TIED_IN,
+        /** a top over its hinge */
+        FACE,
+        /** how far the stem sways then; not said where nobody did */
+        SWAYS,
         ON_THE_HOOK,
         SHOWS
     }
@@ -55,6 +59,7 @@ public final class PieceCard {
                         .with("length", Arg.up(Dimension.LENGTH, p.lengthM())));
                 all.add(weighs(p));
                 p.tieInM().ifPresent(m -> all.add(Message.of(Words.TIED_IN).with("up", length(m))));
+                p.over().ifPresent(o -> over(o, all));
                 p.roomM().ifPresent(m -> all.add(Message.of(Words.ROOM).with("room", Arg.down(Dimension.LENGTH, m))));
             }
             case BRAKE -> {
@@ -90,6 +95,15 @@ public final class PieceCard {
                         .with("from", Arg.up(Dimension.MASS, from))
                         .with("to", Arg.down(Dimension.MASS, to))))
                 .ifPresent(all::add);
+    }
+
+    private static void over(PiecePart.Over o, List<Message> all) {
+        all.add(Message.of(Words.FACE)
+                .with("face", Arg.down(Dimension.DIAMETER, o.faceM()))
+                .with("hinge", Arg.up(Dimension.DIAMETER, o.hingeM())));
+        all.add(Message.of(Words.SWAYS)
+                .with("push", Arg.up(Dimension.FORCE, o.pushN()))
+                .with("sway", o.swayM().map(m -> Arg.of(Dimension.LENGTH, m))));
     }
 
     private static void line(PiecePart p, List<Message> all) {

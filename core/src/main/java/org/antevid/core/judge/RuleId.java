@@ -118,6 +118,7 @@ public enum RuleId implements Code {
     CRANE("crane", Stage.TANGLE, Source.MECHANICS_AND_PRACTICE, Competence.CRANE),
     CRANE_PAD("crane-pad", Stage.TANGLE, Source.MECHANICS_AND_PRACTICE, Competence.CRANE),
     PICK("pick", Stage.TANGLE, Source.MECHANICS_AND_PRACTICE, Competence.CRANE),
+    CLIMB_KIT("climb-kit", Stage.TANGLE, Source.LOCAL_CODE, Competence.CLIMB),
     GUY("guy", Stage.TANGLE, Source.MECHANICS_AND_PRACTICE, Competence.CLIMB),
     TAKEDOWN("takedown", Stage.TANGLE, Source.PRACTICE, Competence.CLIMB),
     NO_PIECES("pieces", Stage.TANGLE, Source.PRACTICE, Competence.CLIMB),

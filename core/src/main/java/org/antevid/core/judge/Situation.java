@@ -26,6 +26,7 @@ import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.takedown.picks.CranePlan;
 import org.antevid.core.takedown.pieces.Aloft;
+import org.antevid.core.takedown.pieces.ClimbKit;
 import org.antevid.core.takedown.pieces.Fallback;
 import org.antevid.core.takedown.pieces.GuyCheck;
 import org.antevid.core.takedown.pieces.TakeDown;
@@ -168,6 +169,7 @@ public record Situation(
      * @param saidNo the climber's No that stands; empty where none does
      * @param crane the crane and its picks; empty where nothing is picked
      * @param guy a back guy that holds it; empty where none does
+     * @param overdue kit of the climber that nobody looked over in time, today
      */
     public record TakenDown(
             String label,
@@ -176,14 +178,15 @@ public record Situation(
             Optional<String> climber,
             Optional<ClimbersNo> saidNo,
             Optional<CranePlan> crane,
-            Optional<GuyCheck> guy) {
+            Optional<GuyCheck> guy,
+            List<ClimbKit> overdue) {
         public TakenDown(
                 String label, TakeDown plan, Aloft reckoned, Optional<String> climber, Optional<ClimbersNo> saidNo) {
-            this(label, plan, reckoned, climber, saidNo, Optional.empty(), Optional.empty());
+            this(label, plan, reckoned, climber, saidNo, Optional.empty(), Optional.empty(), List.of());
         }
 
         public TakenDown with(CranePlan other) {
-            return new TakenDown(label, plan, reckoned, climber, saidNo, Optional.of(other), guy);
+            return new TakenDown(label, plan, reckoned, climber, saidNo, Optional.of(other), guy, overdue);
         }
     }
 

@@ -159,6 +159,7 @@ public enum Refusal implements Code {
     NOT_ON_FIGURE,
     NOTHING_LEFT_THERE,
     NOTHING_TO_SHORTEN,
+    PIECES_ARE_DOWN,
     ARM_TOO_SHORT,
     DEEPER_THAN_STEM,
     ONE_PERSON_ALOFT,

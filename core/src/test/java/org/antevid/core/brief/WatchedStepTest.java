@@ -119,6 +119,7 @@ class WatchedStepTest {
                 List.of(),
                 Optional.of(hook),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
         PlanDocument.StepPart picks = new PlanDocument.StepPart(
                 st.id(),

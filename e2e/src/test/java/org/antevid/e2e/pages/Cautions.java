@@ -4,24 +4,47 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.TimeoutError;
+import java.util.List;
 
 /** What is to be read before a go, where it stands against it: at the desk and on the leader's phone. */
 public final class Cautions {
     private static final int AT_MOST = 30;
+    private static final double A_MOMENT_MS = 5_000;
 
     private Cautions() {}
 
-    /** Reads one after the other; each goes before the next is looked for. */
+    /**
+     * Reads one after the other; each goes before the next is looked for. One that goes or is said otherwise while it
+     * is being tapped (somebody else has just done what it asks for) is looked for anew.
+     */
     public static void readAll(Page page) {
         Locator open = page.locator("p")
                 .filter(new Locator.FilterOptions().setHas(page.getByText("I have read it")))
                 .locator("span")
                 .filter(new Locator.FilterOptions().setHasText("•"));
-        for (int n = 0; n < AT_MOST && open.count() > 0; n++) {
-            String words = open.first().innerText();
-            Locator one = page.locator("p").filter(new Locator.FilterOptions().setHasText(words));
-            one.first().getByText("I have read it").click();
-            assertThat(one).hasCount(0);
+        for (int n = 0; n < AT_MOST; n++) {
+            List<String> words = open.allInnerTexts();
+            if (words.isEmpty()) {
+                break;
+            }
+            Locator one = page.locator("p").filter(new Locator.FilterOptions().setHasText(words.get(0)));
+            if (tapped(one.first().getByText("I have read it"))) {
+                assertThat(one).hasCount(0);
+            }
+        }
+        assertThat(open).hasCount(0);
+    }
+
+    private static boolean tapped(Locator read) {
+        try {
+            read.click(new Locator.ClickOptions().setTimeout(A_MOMENT_MS));
+            return true;
+        } catch (TimeoutError gone) {
+            if (read.count() > 0) {
+                throw gone;
+            }
+            return false;
         }
     }
 }

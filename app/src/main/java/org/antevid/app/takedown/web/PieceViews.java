@@ -14,6 +14,7 @@ import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Spot;
 import org.antevid.core.takedown.Finding;
+import org.antevid.core.takedown.pieces.Climber;
 import org.antevid.core.takedown.pieces.FigureSide;
 import org.antevid.core.takedown.pieces.KeepClear;
 import org.antevid.core.takedown.pieces.Link;
@@ -85,18 +86,31 @@ final class PieceViews {
     /**
      * Whoever cuts it, as they hang.
      *
-     * @param peakN on the life line, kept taut, when all of the climber comes onto it at once
+     * @param peakN on the life line, kept taut, when all of the climber comes onto it at once, {@code kg} with saw and
+     *     kit
      */
     record ClimberDrawn(
             FigureSide.OnFigure feet,
             FigureSide.OnFigure tieIn,
             FigureSide.OnFigure lanyard,
             @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double tieInM,
-            @Shown(in = Dimension.FORCE, to = Side.UP) double peakN) {}
+            @Shown(in = Dimension.FORCE, to = Side.UP) double peakN,
+            @Shown(in = Dimension.MASS, to = Side.UP) double kg) {}
+
+    /**
+     * How a top goes over its hinge.
+     *
+     * @param pushN it pushes the stem back with at most
+     */
+    record ToppingView(
+            @Shown(in = Dimension.DIAMETER, to = Side.DOWN) double faceM,
+            @Shown(in = Dimension.DIAMETER, to = Side.UP) double hingeM,
+            @Shown(in = Dimension.FORCE, to = Side.UP) double pushN) {}
 
     /**
      * One piece.
      *
+     * @param down it has come down: its cut stays, and nothing stands against it any more
      * @param limb id of the limb; left out: of the stem
      * @param lowerBlockM height of a block at which the stem holds; left out where it does, or where none helps
      * @param zone ground nobody stands on while it is cut; empty where nothing stops it
@@ -105,6 +119,7 @@ final class PieceViews {
      */
     record PieceView(
             int number,
+            boolean down,
             Optional<String> limb,
             @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double atM,
             Way way,
@@ -121,6 +136,7 @@ final class PieceViews {
             Optional<FigureSide.OnFigure> brake,
             Optional<AcrossOfPiece> across,
             Optional<ClimberDrawn> climber,
+            Optional<ToppingView> topping,
             @Shown(in = Dimension.FORCE, to = Side.UP) Optional<Double> peakN,
             Optional<Double> wraps,
             @Shown(in = Dimension.LENGTH, to = Side.DOWN) Optional<Double> roomM,
@@ -147,8 +163,11 @@ final class PieceViews {
         double top = p.number() == 1
                 ? t.figure().heightM()
                 : t.pieces().get(p.number() - 2).after().topM();
+        boolean down = t.down(p);
+        Optional<Piece.Longest> longest = p.longest().filter(l -> !down);
         return new PieceView(
                 p.number(),
+                down,
                 p.cut().limb(),
                 p.cut().atM(),
                 p.cut().way(),
@@ -177,13 +196,15 @@ final class PieceViews {
                                 side.at(c.tieIn()),
                                 side.at(c.lanyard()),
                                 c.tieIn().z(),
-                                c.peakN())),
+                                c.peakN(),
+                                Climber.KG)),
+                p.topping().map(x -> new ToppingView(x.faceM(), x.hingeM(), x.pushN())),
                 p.loading().peakN(),
                 p.loading().wraps(),
                 p.loading().roomM(),
-                p.longest().flatMap(Piece.Longest::lengthM).map(l -> Rounding.down(l, 1)),
-                p.lowerBlockM(),
-                p.longest().isPresent(),
+                longest.flatMap(Piece.Longest::lengthM).map(l -> Rounding.down(l, 1)),
+                p.lowerBlockM().filter(m -> !down),
+                longest.isPresent(),
                 p.after().topM(),
                 p.drop().downM(),
                 p.drop().acrossM(),
@@ -205,8 +226,9 @@ final class PieceViews {
                                 x.worst().map(w -> Speech.words().term(w.kind())),
                                 x.worst().flatMap(Link::share)))
                         .toList(),
-                severity(p.level()),
+                down ? Severity.NOTE : severity(p.level()),
                 p.remarks().stream()
+                        .filter(x -> !down)
                         .map(x -> word(x, PiecesTakenDown.said(x, p, t)))
                         .toList());
     }

@@ -59,6 +59,14 @@ public class TakedownController {
         return TakedownViews.view(takedowns.propose(job, stem, r.forService()));
     }
 
+    /** The rest planned anew with what was chosen for the climber's No; what has come down stays; nothing is kept. */
+    @PostMapping("/stems/{stem}/instead")
+    @Needs(Needs.Right.READ)
+    TakedownView planInstead(
+            @PathVariable String job, @PathVariable String stem, @Validated @RequestBody TakedownRequest r) {
+        return TakedownViews.view(takedowns.instead(job, stem, r.forService()));
+    }
+
     /** A piece shortened to what every link allows: what is above it becomes a piece of its own; nothing is kept. */
     @PostMapping("/stems/{stem}/shortened")
     @Needs(Needs.Right.READ)

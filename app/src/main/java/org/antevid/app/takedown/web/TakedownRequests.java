@@ -6,13 +6,18 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.antevid.app.takedown.ChosenGear;
-import org.antevid.app.takedown.Takedowns;
+import org.antevid.app.takedown.Planned;
 import org.antevid.core.takedown.drop.FreeDrop;
 import org.antevid.core.takedown.pieces.Aloft;
 import org.antevid.core.takedown.pieces.Climb;
+import org.antevid.core.takedown.pieces.ClimbKit;
 import org.antevid.core.takedown.pieces.Cut;
 import org.antevid.core.takedown.pieces.Fallback;
 import org.antevid.core.takedown.pieces.Guy;
@@ -174,16 +179,58 @@ final class TakedownRequests {
      * @param attachments while the saw runs, 0..5
      * @param cutProof whether one of them is
      * @param wayDown whether a line reaches the ground from there
+     * @param spikes whether it is climbed on them
      * @param rescueMin minutes until the rescuer has them on the ground, 1..120
+     * @param swayM how far the stem sways once a top has gone, 0..10 m
+     * @param reachM height that platform or basket reaches, 1..120 m
+     * @param saidBy id of who said these numbers
+     * @param kit when each piece of it was last looked over
      */
     record ClimbSaid(
             Optional<Double> tieInM,
             Optional<Integer> attachments,
             Optional<Boolean> cutProof,
             Optional<Boolean> wayDown,
-            Optional<Integer> rescueMin) {
+            Optional<Boolean> spikes,
+            Optional<Integer> rescueMin,
+            Optional<Double> swayM,
+            Optional<Double> reachM,
+            Optional<@Size(max = 60) String> saidBy,
+            @Nullable Map<ClimbKit, LocalDate> kit) {
+        static ClimbSaid of(Climb c) {
+            return new ClimbSaid(
+                    c.tieInM(),
+                    c.attachments(),
+                    c.cutProof(),
+                    c.wayDown(),
+                    c.spikes(),
+                    c.rescueMin(),
+                    c.swayM(),
+                    c.reachM(),
+                    c.saidBy(),
+                    c.kit().entrySet().stream()
+                            .collect(Collectors.toMap(
+                                    Map.Entry::getKey,
+                                    e -> LocalDate.ofEpochDay(e.getValue()),
+                                    (a, b) -> b,
+                                    TreeMap::new)));
+        }
+
         Climb forCore() {
-            return new Climb(or(tieInM), or(attachments), or(cutProof), or(wayDown), or(rescueMin));
+            return new Climb(
+                    or(tieInM),
+                    or(attachments),
+                    or(cutProof),
+                    or(wayDown),
+                    or(spikes),
+                    or(rescueMin),
+                    or(swayM),
+                    or(reachM),
+                    or(saidBy),
+                    kit == null
+                            ? Map.of()
+                            : kit.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e ->
+                                    (int) e.getValue().toEpochDay())));
         }
     }
 
@@ -206,8 +253,8 @@ final class TakedownRequests {
             Optional<Fallback> fallback,
             Optional<@Valid GuyPut> guy,
             Optional<ClimbSaid> climb) {
-        Takedowns.Planned forService() {
-            return new Takedowns.Planned(
+        Planned forService() {
+            return new Planned(
                     limbs.stream().map(LimbDrawn::forCore).toList(),
                     cuts.stream().map(CutDrawn::forCore).toList(),
                     gear.forService(),

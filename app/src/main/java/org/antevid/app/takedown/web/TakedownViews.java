@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.antevid.app.reader.Speech;
 import org.antevid.app.takedown.ChosenGear;
-import org.antevid.app.takedown.Takedowns;
+import org.antevid.app.takedown.Planned;
 import org.antevid.app.takedown.Takedowns.Reckoned;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.Situation;
@@ -23,7 +23,7 @@ import org.antevid.core.site.Spot;
 import org.antevid.core.stem.MissingFact;
 import org.antevid.core.takedown.drop.FreeDrop;
 import org.antevid.core.takedown.pieces.Aloft;
-import org.antevid.core.takedown.pieces.Climb;
+import org.antevid.core.takedown.pieces.ClimbKit;
 import org.antevid.core.takedown.pieces.Cut;
 import org.antevid.core.takedown.pieces.Fallback;
 import org.antevid.core.takedown.pieces.FigureSide;
@@ -50,7 +50,10 @@ final class TakedownViews {
 
     record LandsOn(FreeDrop.Surface value, String words) {}
 
-    record Instead(Fallback value, String words) {}
+    /** @param mayBe who may then be aloft; left out: as it is */
+    record Instead(Fallback value, String words, Optional<Aloft.Allowed> mayBe) {}
+
+    record KitOfClimber(ClimbKit value, String words) {}
 
     record MissingOfTree(MissingFact value, String words) {}
 
@@ -154,7 +157,10 @@ final class TakedownViews {
             Severity shareSeverity,
             List<GuyWord> remarks) {}
 
-    /** Another tree that something may be tied to; {@code sound} left out where the records do not say. */
+    /**
+     * Another tree that something may be tied to; {@code sound} left out where the records do not say,
+     * {@code offBehindDeg} where the lean is not known.
+     */
     record AnchorView(
             String label,
             double deg,
@@ -162,7 +168,8 @@ final class TakedownViews {
             @Shown(in = Dimension.DISTANCE, to = Side.NEAREST)
             double awayM,
 
-            Optional<Boolean> sound) {}
+            Optional<Boolean> sound,
+            Optional<Double> offBehindDeg) {}
 
     /**
      * The fewest people it can be taken down with.
@@ -196,7 +203,10 @@ final class TakedownViews {
      * @param id of the plan that is kept; sent back with the next one
      * @param mayBe who may be aloft as the leader says it
      * @param saidNo the climber's No that stands, in words
-     * @param heaviestKg at its heavy end
+     * @param down how many pieces have come down
+     * @param heaviestKg at its heavy end, of what is still to come
+     * @param topped something goes over a hinge aloft: how far the stem then sways is asked
+     * @param kept the tree stays: whether it is climbed on spikes is asked
      * @param guy left out: none is rigged
      */
     record TakedownView(
@@ -211,11 +221,12 @@ final class TakedownViews {
             FreeDrop.Surface surface,
             GearView gear,
             Optional<GuyView> guy,
-            Climb climb,
+            TakedownRequests.ClimbSaid climb,
             List<PieceCut> cuts,
             List<LimbView> limbs,
             Optional<CutFigureView> figure,
             List<PieceViews.PieceView> pieces,
+            int down,
             List<LeanAfter> leaning,
             List<LeanTick> leanTicks,
             boolean whole,
@@ -227,10 +238,13 @@ final class TakedownViews {
             List<WayDown> ways,
             List<LandsOn> surfaces,
             List<Instead> instead,
+            List<KitOfClimber> climbKit,
+            boolean topped,
+            boolean kept,
             List<AnchorView> anchors) {}
 
     static TakedownView view(Reckoned r) {
-        Takedowns.Planned p = r.planned();
+        Planned p = r.planned();
         Optional<FigureSide> side = r.plan().map(t -> FigureSide.of(t.figure()));
         return new TakedownView(
                 r.id(),
@@ -260,7 +274,7 @@ final class TakedownViews {
                                 p.guy().flatMap(ChosenGear.OnLine::line),
                                 side.orElseThrow(),
                                 r.stem().at())),
-                p.climb(),
+                TakedownRequests.ClimbSaid.of(p.climb()),
                 p.cuts().stream().map(TakedownViews::cut).toList(),
                 r.plan()
                         .map(t -> t.figure().limbs().stream()
@@ -274,6 +288,7 @@ final class TakedownViews {
                                         t, x, side.orElseThrow(), r.stem().at(), r.ground()))
                                 .toList())
                         .orElse(List.of()),
+                r.plan().map(TakeDown::down).orElse(0),
                 r.plan().map(TakedownViews::leaning).orElse(List.of()),
                 r.plan().map(TakedownViews::ticks).orElse(List.of()),
                 r.plan().filter(TakeDown::whole).isPresent(),
@@ -284,7 +299,7 @@ final class TakedownViews {
                                 c.roles().stream().map(Speech.words()::term).toList(),
                                 c.piece())),
                 r.plan().map(t -> t.left().topM()),
-                r.plan().filter(t -> !t.pieces().isEmpty()).map(t -> Rounding.up(t.heaviestKg(), 0)),
+                r.plan().filter(t -> !t.coming().isEmpty()).map(t -> Rounding.up(t.heaviestKg(), 0)),
                 r.plan()
                         .map(t -> t.remarks().stream()
                                 .map(x -> PieceViews.word(x, PiecesTakenDown.said(x, t)))
@@ -300,10 +315,18 @@ final class TakedownViews {
                         .map(s -> new LandsOn(s, Speech.words().term(s)))
                         .toList(),
                 Stream.of(Fallback.values())
-                        .map(f -> new Instead(f, Speech.words().term(f)))
+                        .map(f -> new Instead(f, Speech.words().term(f), f.allows()))
                         .toList(),
+                Stream.of(ClimbKit.values())
+                        .map(k -> new KitOfClimber(k, Speech.words().term(k)))
+                        .toList(),
+                r.plan()
+                        .filter(t ->
+                                t.coming().stream().anyMatch(x -> x.topping().isPresent()))
+                        .isPresent(),
+                r.stem().toBeKept(),
                 r.anchors().stream()
-                        .map(a -> new AnchorView(a.label(), a.deg(), a.awayM(), a.sound()))
+                        .map(a -> new AnchorView(a.label(), a.deg(), a.awayM(), a.sound(), a.offBehindDeg()))
                         .toList());
     }
 

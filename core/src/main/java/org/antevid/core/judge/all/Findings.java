@@ -43,6 +43,7 @@ import org.antevid.core.judge.takedown.AloftLoosened;
 import org.antevid.core.judge.takedown.ClimberSaidNo;
 import org.antevid.core.judge.takedown.CranePicks;
 import org.antevid.core.judge.takedown.GuyHolds;
+import org.antevid.core.judge.takedown.KitOverdue;
 import org.antevid.core.judge.takedown.NobodyToRescue;
 import org.antevid.core.judge.takedown.PieceNearLine;
 import org.antevid.core.judge.takedown.PieceOverTarget;
@@ -132,6 +133,7 @@ public final class Findings {
             new PieceOverTarget(),
             new PieceNearLine(),
             new NobodyToRescue(),
+            new KitOverdue(),
             new RescuerNotFree(),
             new UnderAPiece(),
             new StepOfNoPiece(),

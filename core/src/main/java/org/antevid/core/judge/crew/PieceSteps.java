@@ -1,6 +1,7 @@
 package org.antevid.core.judge.crew;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -95,6 +96,19 @@ public final class PieceSteps {
                 .toList();
     }
 
+    /** @return how many pieces from the first have come down, by the work that is done */
+    public static int down(TakeDown plan, Collection<Work> done) {
+        int down = 0;
+        int of = 0;
+        for (Group g : groups(plan)) {
+            of += g.pieces().size();
+            if (done.contains(g.work())) {
+                down = of;
+            }
+        }
+        return down;
+    }
+
     private static boolean together(Piece a, Piece b) {
         return a.cut().way() == Way.BY_HAND
                 && b.cut().way() == Way.BY_HAND
@@ -138,6 +152,10 @@ public final class PieceSteps {
                         s.place().takenDown().stream()
                                 .filter(t -> t.label().equals(f.label()))
                                 .flatMap(t -> t.plan().gear().second().stream())
+                                .findFirst(),
+                        s.place().takenDown().stream()
+                                .filter(t -> t.label().equals(f.label()))
+                                .flatMap(t -> t.plan().climb().swayM().stream())
                                 .findFirst())));
     }
 

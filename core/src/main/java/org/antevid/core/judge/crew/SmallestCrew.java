@@ -18,9 +18,10 @@ public record SmallestCrew(List<Role> roles, int piece) {
         roles = List.copyOf(roles);
     }
 
-    /** @return empty while no pieces are planned */
+    /** @return for what is still to come down; empty where nothing is */
     public static Optional<SmallestCrew> of(TakeDown plan) {
         return PieceSteps.groups(plan).stream()
+                .filter(g -> g.pieces().stream().noneMatch(plan::down))
                 .map(g -> new SmallestCrew(
                         g.work().kind().roles(), g.pieces().get(0).number()))
                 .max(Comparator.comparingInt((SmallestCrew c) -> c.roles.size())

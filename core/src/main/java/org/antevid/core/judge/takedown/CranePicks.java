@@ -26,6 +26,7 @@ public final class CranePicks implements Rule {
     @Override
     public Stream<Finding> check(Situation s) {
         return s.place().takenDown().stream().flatMap(t -> t.crane().stream()
+                .map(c -> c.after(t.plan().down()))
                 .filter(c -> !c.picks().isEmpty())
                 .flatMap(c -> Stream.of(whole(t.label(), c), pads(t.label(), c), picks(t.label(), c))
                         .flatMap(x -> x)));

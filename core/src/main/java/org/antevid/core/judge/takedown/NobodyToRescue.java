@@ -16,7 +16,7 @@ public final class NobodyToRescue implements Rule {
     public Stream<Finding> check(Situation s) {
         return s.place().takenDown().stream()
                 .filter(t ->
-                        t.plan().pieces().stream().anyMatch(p -> p.cut().way().aloft()))
+                        t.plan().coming().stream().anyMatch(p -> p.cut().way().aloft()))
                 .filter(t -> t.plan().aloft().allowed().compareTo(Aloft.Allowed.NOBODY) < 0)
                 .filter(t -> s.people().stream()
                         .noneMatch(p -> p.competences().contains(Competence.RESCUE)

@@ -39,7 +39,7 @@ public final class PieceNearLine implements Rule {
         double needed = LineDistance.clearanceM(voltage);
         List<Integer> pieces = new ArrayList<>();
         double least = Double.MAX_VALUE;
-        for (Piece p : t.plan().pieces()) {
+        for (Piece p : t.plan().coming()) {
             double away = Math.max(0, away(p, foot, line) - SWAY_M);
             if (away < needed) {
                 pieces.add(p.number());

@@ -40,7 +40,7 @@ public final class PieceOverTarget implements Rule {
     private static Stream<Finding> found(Situation s, Situation.TakenDown t, Spot foot) {
         Ground ground = s.site().terrain().groundAt(foot);
         Map<Severity, Hit> hits = new TreeMap<>();
-        for (Piece p : t.plan().pieces()) {
+        for (Piece p : t.plan().coming()) {
             Optional<List<Spot>> zone =
                     p.cut().way().roped() || !p.cut().way().aloft() ? Optional.empty() : KeepClear.of(foot, p, ground);
             zone.map(Shape::polygon).ifPresent(z -> s.site()

@@ -35,7 +35,7 @@ public final class PiecesTakenDown implements Rule {
     }
 
     private static Stream<Finding> pieces(Situation.TakenDown t) {
-        Map<PieceRemark, List<Piece>> by = new TreeMap<>(t.plan().pieces().stream()
+        Map<PieceRemark, List<Piece>> by = new TreeMap<>(t.plan().coming().stream()
                 .flatMap(p -> p.remarks().stream().map(r -> Map.entry(r, p)))
                 .collect(Collectors.groupingBy(
                         Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList()))));
@@ -113,6 +113,7 @@ public final class PiecesTakenDown implements Rule {
             case RIGGED_ABOVE_FAULT -> m.with("to", plan.aloft().rigToM().map(x -> Arg.down(Dimension.LENGTH, x)));
             case DRIFT_TOO_FLAT, DRIFT_FLAT ->
                 m.with("angle", p.drift().map(d -> Arg.up(Dimension.SECTOR, d.betweenDeg())));
+            case OUT_OF_REACH -> m.with("to", plan.climb().reachM().map(x -> Arg.down(Dimension.LENGTH, x)));
             case MANY_WRAPS -> m.with("wraps", p.loading().wraps().map(Arg::figure));
             default -> m;
         };

@@ -38,6 +38,12 @@ public record CranePlan(
         remarks = List.copyOf(remarks);
     }
 
+    /** @return the same without the picks of the first pieces, which have come down */
+    public CranePlan after(int piecesDown) {
+        return new CranePlan(
+                setUp, pads, picks.stream().filter(p -> p.number() > piecesDown).toList(), remarks, keptOut);
+    }
+
     static Finding worst(List<CraneRemark> remarks) {
         return remarks.stream()
                 .map(CraneRemark::level)

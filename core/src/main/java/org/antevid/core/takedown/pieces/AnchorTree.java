@@ -3,6 +3,7 @@ package org.antevid.core.takedown.pieces;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
@@ -12,12 +13,16 @@ import org.antevid.core.stem.StemState;
  *
  * @param deg azimuth from the stem to it, whole degrees; {@code awayM} how far off, by the decimetre
  * @param sound as the records say; empty: they do not
+ * @param offBehindDeg how far it stands from straight behind the lean, to either side, 0..180 whole degrees; empty: the
+ *     lean is not known
  */
-public record AnchorTree(String label, double deg, double awayM, Optional<Boolean> sound) {
+public record AnchorTree(
+        String label, double deg, double awayM, Optional<Boolean> sound, Optional<Double> offBehindDeg) {
     /** What stands farther off nobody leads a line to (judgement), metres. */
     private static final double FARTHEST_M = 40;
 
     private static final double NEAREST_M = 2;
+    private static final double BEHIND_DEG = 180;
 
     /** @return trees that stand round it, the nearest first */
     public static List<AnchorTree> of(StemReading stem, List<StemReading> all) {
@@ -28,7 +33,10 @@ public record AnchorTree(String label, double deg, double awayM, Optional<Boolea
                         o.label(),
                         Math.rint(stem.at().bearingTo(o.at())),
                         Rounding.down(stem.at().distanceTo(o.at()), 1),
-                        sound(o)))
+                        sound(o),
+                        stem.lean()
+                                .map(l -> Math.rint(Math.abs(Azimuth.turn(
+                                        l.azimuthDeg() + BEHIND_DEG, stem.at().bearingTo(o.at())))))))
                 .filter(a -> a.awayM >= NEAREST_M && a.awayM <= FARTHEST_M)
                 .sorted(Comparator.comparingDouble(AnchorTree::awayM))
                 .toList();

@@ -25,7 +25,9 @@ public record Climber(Point feet, Point tieIn, Point lanyard, double peakN, List
     private static final double SLING_BELOW_M = 0.4;
 
     private static final double LANYARD_BELOW_M = 0.15;
-    private static final double KG = 120;
+    /** A heavy climber with saw and kit (judgement): whoever weighs more says so to the rescuer. */
+    public static final double KG = 120;
+
     private static final double EA_N = 100_000;
     /** Kept taut (practice): slack in it is a fall. */
     private static final double SLACK_M = 0;

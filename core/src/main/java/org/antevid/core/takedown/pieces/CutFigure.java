@@ -29,6 +29,7 @@ import org.antevid.core.takedown.spar.SparSection;
  * @param twigsRel leaves and twigs as a share of the wood
  * @param undrawnKg crown that no line stands for, {@code undrawnHighKg} at its heavy end
  * @param weak the foot first, then upwards
+ * @param kept the tree stays: only some of it comes down
  */
 public record CutFigure(
         String label,
@@ -45,7 +46,8 @@ public record CutFigure(
         double undrawnHighKg,
         SparSection.Strength strength,
         List<Limb> limbs,
-        List<WeakPlace> weak) {
+        List<WeakPlace> weak,
+        boolean kept) {
     private static final Set<DefectKind> SPLITS =
             EnumSet.of(DefectKind.CRACK, DefectKind.SPLIT_UNION, DefectKind.INCLUDED_BARK, DefectKind.LIGHTNING_SCAR);
     private static final Set<DefectKind> HOLLOWS = EnumSet.of(
@@ -116,7 +118,8 @@ public record CutFigure(
                 0,
                 strength(r),
                 limbs,
-                List.of());
+                List.of(),
+                r.toBeKept());
         double drawn = limbs.stream()
                 .mapToDouble(l -> Standing.limb(bare, l, 0, l.lengthM()).massKg())
                 .sum();
@@ -141,7 +144,8 @@ public record CutFigure(
                 undrawnHigh,
                 strength,
                 limbs,
-                places);
+                places,
+                kept);
     }
 
     private static double twigs(StemMass.Crown c) {

@@ -86,7 +86,7 @@ public record GuyCheck(
         Optional<Integer> at = Optional.empty();
         try {
             worst = Optional.of(about(plan, guy, stem, still(f), ea, may));
-            for (Piece p : plan.pieces()) {
+            for (Piece p : plan.coming()) {
                 if (p.cut().way().roped() && p.loading().peakN().isPresent()) {
                     BackGuy b = about(plan, guy, stem, rigged(f, p), ea, may);
                     if (needed(b) >= needed(worst.get())) {
@@ -191,7 +191,7 @@ public record GuyCheck(
     }
 
     private static boolean aloft(TakeDown plan) {
-        return plan.pieces().stream().anyMatch(p -> p.cut().way().aloft())
+        return plan.coming().stream().anyMatch(p -> p.cut().way().aloft())
                 && plan.aloft().allowed().compareTo(Aloft.Allowed.OTHER_ANCHOR) < 0;
     }
 
@@ -261,7 +261,7 @@ public record GuyCheck(
     private static void anchor(
             TakeDown plan, Guy guy, StemReading stem, List<StemReading> others, Ground ground, Set<GuyRemark> remarks) {
         Spot at = stem.at().at(guy.deg(), guy.awayM());
-        if (plan.pieces().stream()
+        if (plan.coming().stream()
                 .filter(p -> p.cut().way() != Way.FELLED && !p.cut().way().picked())
                 .flatMap(p -> KeepClear.of(stem.at(), p, ground).stream())
                 .anyMatch(z -> Shape.polygon(z).distanceTo(at) <= 0)) {

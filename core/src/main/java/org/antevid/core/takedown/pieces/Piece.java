@@ -18,6 +18,7 @@ import org.antevid.core.takedown.spar.Point;
  * @param tie the knot, {@code block} where the line turns, {@code brake} where it ends; empty without a line
  * @param drift how it is drawn across; empty where it is not
  * @param climber whoever cuts it; empty where nobody hangs on this tree for it
+ * @param topping how its top goes over a hinge; empty where it does not
  * @param runs the same piece held, and let run one and two metres; none without a line
  * @param led what the line bends, led down the trunk and away from it; none without a line
  * @param longest longest piece above this cut that every link allows; empty where it is not limited by them
@@ -40,6 +41,7 @@ public record Piece(
         Optional<Point> brake,
         Optional<Drift> drift,
         Optional<Climber> climber,
+        Optional<Topping> topping,
         Loading loading,
         List<Run> runs,
         List<Led> led,
@@ -49,6 +51,12 @@ public record Piece(
         double raisedNm,
         FreeDrop drop,
         List<PieceRemark> remarks) {
+    /**
+     * @param faceM depth of the face, {@code hingeM} of the hinge
+     * @param pushN it pushes the stem back with at most, as it lets go
+     */
+    public record Topping(double faceM, double hingeM, double pushN) {}
+
     /** @param worst the link that is used most */
     public record Run(double runM, Optional<Link> worst, Optional<Double> roomM, boolean holds) {}
 

@@ -26,6 +26,9 @@ public enum PieceRemark implements Code {
     NO_WAY_DOWN(Finding.STOP),
     /** The climber's line is tied to wood that goes. */
     TIED_TO_WHAT_GOES(Finding.STOP),
+    SPIKES_ON_KEPT(Finding.STOP),
+    /** The platform does not reach as high as that is cut. */
+    OUT_OF_REACH(Finding.STOP),
     /** The stem does not bear the climber's fall. */
     TIE_IN_OVER(Finding.STOP),
     TIE_OFF_PIECE(Finding.STOP),
@@ -58,6 +61,10 @@ public enum PieceRemark implements Code {
     LOOSE_WAITS(Finding.CAUTION),
     /** Attachments, cut-proof lanyard, way down, minutes of a rescue: nobody said. */
     CLIMBER_NOT_ASKED(Finding.CAUTION),
+    /** How far it sways when the top goes: nobody said. */
+    SWAY_NOT_SAID(Finding.CAUTION),
+    /** How high the platform reaches: nobody said. */
+    REACH_NOT_SAID(Finding.CAUTION),
     /** Much of the crown is no limb on the figure: it goes with the stem. */
     CROWN_NOT_DRAWN(Finding.CAUTION),
     /** Something of it has no way down yet. */

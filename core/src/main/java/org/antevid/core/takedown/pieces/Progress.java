@@ -114,6 +114,7 @@ final class Progress {
                 Optional.of(Loading.brake(f, hung, gear)).filter(x -> cut.way().roped()),
                 hung.drift(),
                 whoCuts,
+                topping(cut, body, from),
                 loading,
                 was.isPresent() && gear.whole() ? runs(after, hung, climber) : List.of(),
                 was.isPresent() && gear.whole() ? led(after, hung, climber, cut.letsOutM()) : List.of(),
@@ -183,6 +184,14 @@ final class Progress {
                 new Point(back * Math.sin(Math.toRadians(to)), back * Math.cos(Math.toRadians(to)), 0)));
     }
 
+    private Optional<Piece.Topping> topping(Cut cut, Body body, Point from) {
+        double d = f.stemDiameterM(cut.atM());
+        return Optional.of(cut)
+                .filter(c -> c.way() == Way.TOPPED && c.limb().isEmpty())
+                .map(c -> new Piece.Topping(
+                        TOP_NOTCH * d, TOP_HINGE * d, top(c, body, from).reactionPeakN()));
+    }
+
     private TopOut top(Cut cut, Body body, Point from) {
         double d = f.stemDiameterM(cut.atM());
         return TopOut.of(
@@ -222,6 +231,13 @@ final class Progress {
                                 && aloft.climbToM().filter(to -> upM > to).isPresent())) {
             remarks.remove(PieceRemark.PERSON_ABOVE_FAULT);
             remarks.add(PieceRemark.NOBODY_UP_THERE);
+        }
+        if (cut.way().aloft() && aloft.allowed() == Aloft.Allowed.PLATFORM) {
+            if (climb.reachM().isEmpty()) {
+                remarks.add(PieceRemark.REACH_NOT_SAID);
+            } else if (climb.reachM().get() < upM) {
+                remarks.add(PieceRemark.OUT_OF_REACH);
+            }
         }
         if (cut.way().roped()) {
             roped(remarks, cut, limb, hung, after, length);
@@ -289,6 +305,9 @@ final class Progress {
             remarks.add(PieceRemark.TOO_HEAVY_BY_HAND);
         }
         if (cut.way() == Way.TOPPED && cut.limb().isEmpty()) {
+            if (climb.swayM().isEmpty()) {
+                remarks.add(PieceRemark.SWAY_NOT_SAID);
+            }
             top(cut, body, from).remarks().forEach(t -> {
                 switch (t.what()) {
                     case TOP_TOO_SLENDER -> remarks.add(PieceRemark.TOP_WHIPS);

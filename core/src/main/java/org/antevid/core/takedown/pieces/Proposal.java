@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.takedown.Finding;
 
@@ -28,20 +30,35 @@ public final class Proposal {
     private final Gear gear;
     private final Progress progress;
     private final List<Cut> cuts = new ArrayList<>();
+    private final Standing standing;
 
     private Proposal(CutFigure figure, Aloft aloft, Gear gear, Below below) {
         this.figure = figure;
         this.gear = gear;
         this.progress = new Progress(figure, aloft, Climb.NOT_SAID, gear, below);
+        this.standing = new Standing(figure);
     }
 
     /** @return cuts in their order */
     public static List<Cut> of(CutFigure figure, Aloft aloft, Gear gear, Below below) {
+        return of(figure, aloft, gear, below, List.of());
+    }
+
+    /**
+     * @param down what has come down already: it stays as it was cut, and the rest is planned anew
+     * @return cuts in their order, those first; no more than those of a tree that is left alone
+     * @throws RefusedInput for a cut through what has gone, naming the cut
+     */
+    public static List<Cut> of(CutFigure figure, Aloft aloft, Gear gear, Below below, List<Cut> down) {
         Proposal p = new Proposal(figure, aloft, gear, below);
+        down.forEach(p::take);
+        if (aloft.allowed() == Aloft.Allowed.LEAVE) {
+            return List.copyOf(p.cuts);
+        }
         if (aloft.allowed() == Aloft.Allowed.NOBODY) {
             return p.picked();
         }
-        figure.limbs().stream()
+        p.limbsLeft()
                 .sorted(Comparator.comparing((Limb l) -> !l.loose()).thenComparingDouble(Limb::atM))
                 .forEach(p::limb);
         p.stem();
@@ -49,16 +66,21 @@ public final class Proposal {
     }
 
     private void take(Cut c) {
+        standing.take(c, cuts.size());
         cuts.add(c);
         progress.take(c, true);
     }
 
+    private Stream<Limb> limbsLeft() {
+        return figure.limbs().stream().filter(l -> standing.limbM(l.id()).isPresent());
+    }
+
     /** Nobody may be up there: each limb whole and the stem in logs, picked from outside; the crane says if it may. */
     private List<Cut> picked() {
-        figure.limbs().stream()
+        limbsLeft()
                 .sorted(Comparator.comparing((Limb l) -> !l.loose()).thenComparingDouble(l -> -l.atM()))
                 .forEach(l -> take(cut(Optional.of(l.id()), 0, Way.PICKED)));
-        double top = figure.heightM();
+        double top = standing.topM();
         while (top > figure.footM() + LEAST_M && cuts.size() < MOST_PIECES) {
             double from = top - PICKED_LOG_M;
             top = from < figure.footM() + PICKED_LOG_M / 2 ? figure.footM() : Rounding.up(from, 1);
@@ -80,7 +102,7 @@ public final class Proposal {
                 return;
             }
         }
-        double end = l.lengthM();
+        double end = standing.limbM(l.id()).orElse(0.0);
         while (end > 0 && cuts.size() < MOST_PIECES) {
             double from = 0;
             while (from < end - LEAST_M && !allowed(hand.at(from))) {
@@ -92,13 +114,15 @@ public final class Proposal {
     }
 
     private void stem() {
-        double top = figure.heightM();
+        double top = standing.topM();
         while (top > Math.max(REST_M, figure.footM()) && cuts.size() < MOST_PIECES) {
             Cut next = next(top);
             top = next.atM();
             take(next);
         }
-        take(cut(Optional.empty(), figure.footM(), Way.FELLED));
+        if (standing.topM() > figure.footM() + LEAST_M) {
+            take(cut(Optional.empty(), figure.footM(), Way.FELLED));
+        }
     }
 
     /** @return the longest log from the top that nothing stops: on the line, else over a hinge, else broken off */

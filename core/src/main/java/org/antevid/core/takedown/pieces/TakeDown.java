@@ -11,8 +11,10 @@ import org.antevid.core.quantity.Rounding;
  * piece is all that is beyond its cut, so that none is cut twice and nothing is forgotten.
  *
  * @param start what stands before the first
+ * @param down how many of them, from the first, have come down: nothing stands against these any more
  */
-public record TakeDown(CutFigure figure, Aloft aloft, Climb climb, Gear gear, Remains start, List<Piece> pieces) {
+public record TakeDown(
+        CutFigure figure, Aloft aloft, Climb climb, Gear gear, Remains start, List<Piece> pieces, int down) {
     /** Share of the tree that is much to have drawn nowhere (judgement). */
     private static final double MUCH = 0.15;
 
@@ -36,7 +38,21 @@ public record TakeDown(CutFigure figure, Aloft aloft, Climb climb, Gear gear, Re
         for (int i = 0; i < cuts.size(); i++) {
             pieces.add(progress.take(cuts.get(i), i == cuts.size() - 1));
         }
-        return new TakeDown(figure, aloft, climb, gear, start, pieces);
+        return new TakeDown(figure, aloft, climb, gear, start, pieces, 0);
+    }
+
+    /** @return the same when so many have come down, at most all of them */
+    public TakeDown after(int piecesDown) {
+        return new TakeDown(figure, aloft, climb, gear, start, pieces, Math.min(piecesDown, pieces.size()));
+    }
+
+    /** @return what is still to come down */
+    public List<Piece> coming() {
+        return pieces.subList(down, pieces.size());
+    }
+
+    public boolean down(Piece p) {
+        return p.number() <= down;
     }
 
     /** @return what is left standing once all pieces are off */
@@ -49,8 +65,9 @@ public record TakeDown(CutFigure figure, Aloft aloft, Climb climb, Gear gear, Re
         return left().topM() <= figure.footM() + 1e-6;
     }
 
+    /** @return of what is still to come down */
     public double heaviestKg() {
-        return pieces.stream().mapToDouble(Piece::massHighKg).max().orElse(0);
+        return coming().stream().mapToDouble(Piece::massHighKg).max().orElse(0);
     }
 
     /** @return what is to be said of the whole plan */
@@ -59,15 +76,18 @@ public record TakeDown(CutFigure figure, Aloft aloft, Climb climb, Gear gear, Re
         if (figure.undrawnKg() > MUCH * start.massKg()) {
             all.add(PieceRemark.CROWN_NOT_DRAWN);
         }
-        if (pieces.stream().anyMatch(p -> p.climber().isPresent())) {
+        if (coming().stream().anyMatch(p -> p.climber().isPresent())) {
             if (climb.rescueSlow()) {
                 all.add(PieceRemark.RESCUE_SLOW);
             }
             if (!climb.said()) {
                 all.add(PieceRemark.CLIMBER_NOT_ASKED);
             }
+            if (figure.kept() && climb.spikes().filter(x -> x).isPresent()) {
+                all.add(PieceRemark.SPIKES_ON_KEPT);
+            }
         }
-        if (!pieces.isEmpty() && !whole()) {
+        if (!pieces.isEmpty() && !whole() && !figure.kept()) {
             all.add(PieceRemark.NOT_ALL_OF_IT);
         }
         return List.copyOf(all);
@@ -79,7 +99,7 @@ public record TakeDown(CutFigure figure, Aloft aloft, Climb climb, Gear gear, Re
      * @throws RefusedInput {@code NOTHING_TO_SHORTEN} for a piece that no link limits, or that none is short enough for
      */
     public List<Cut> shortened(int number) {
-        Piece p = pieces.stream()
+        Piece p = coming().stream()
                 .filter(x -> x.number() == number)
                 .findFirst()
                 .orElseThrow(() -> new RefusedInput(Refusal.NOTHING_TO_SHORTEN, "piece"));

@@ -28,6 +28,7 @@ import org.antevid.core.takedown.pieces.Way;
  * @param keepOffM nobody without a part nearer to the foot of the tree, should the line go; empty where nothing stops
  *     it
  * @param tieInM height of the climber's life line on the stem; empty where nobody hangs there, and of older documents
+ * @param over how a top goes; empty of what is no top, and of older documents
  * @param zone where nobody with a part stands but whoever cuts: under it and as far as it swings, else where it can end
  */
 public record PiecePart(
@@ -48,7 +49,16 @@ public record PiecePart(
         List<List<Spot>> zone,
         Optional<Picked> picked,
         Optional<Across> across,
-        Optional<Double> tieInM) {
+        Optional<Double> tieInM,
+        Optional<Over> over) {
+    /**
+     * A top that goes over a hinge.
+     *
+     * @param faceM depth of the face, {@code hingeM} of the hinge
+     * @param pushN the stem is pushed back with, {@code swayM} it then sways, as somebody said it
+     */
+    public record Over(double faceM, double hingeM, double pushN, Optional<Double> swayM) {}
+
     /**
      * A piece that a second line draws across.
      *
@@ -114,6 +124,7 @@ public record PiecePart(
         picked = picked == null ? Optional.empty() : picked;
         across = across == null ? Optional.empty() : across;
         tieInM = tieInM == null ? Optional.empty() : tieInM;
+        over = over == null ? Optional.empty() : over;
     }
 
     /**
@@ -121,6 +132,7 @@ public record PiecePart(
      * @param of how many there are in all
      * @param foot of the tree on the plan
      * @param second draws across what is drifted
+     * @param swayM of the stem once a top has gone, as somebody said it
      */
     public static PiecePart of(
             List<Piece> pieces,
@@ -128,7 +140,8 @@ public record PiecePart(
             Spot foot,
             Ground ground,
             Optional<Picked> picked,
-            Optional<SecondLine> second) {
+            Optional<SecondLine> second,
+            Optional<Double> swayM) {
         Piece first = pieces.get(0);
         List<Optional<List<Spot>>> falls =
                 pieces.stream().map(p -> KeepClear.of(foot, p, ground)).toList();
@@ -160,7 +173,13 @@ public record PiecePart(
                         .toList(),
                 picked,
                 Across.of(first, second),
-                first.climber().map(c -> Rounding.down(c.tieIn().z(), 1)));
+                first.climber().map(c -> Rounding.down(c.tieIn().z(), 1)),
+                first.topping()
+                        .map(t -> new Over(
+                                Rounding.down(t.faceM(), 2),
+                                Rounding.up(t.hingeM(), 3),
+                                Rounding.up(t.pushN(), TENS),
+                                swayM)));
     }
 
     /** @return whether it is all that is briefed of another one too; where it can end follows from it */
@@ -176,6 +195,7 @@ public record PiecePart(
                 && keepOffM.equals(other.keepOffM)
                 && across.equals(other.across)
                 && tieInM.equals(other.tieInM)
+                && over.equals(other.over)
                 && picked.map(Picked::stands).equals(other.picked.map(Picked::stands));
     }
 }

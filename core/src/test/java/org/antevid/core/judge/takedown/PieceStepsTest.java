@@ -57,6 +57,20 @@ class PieceStepsTest {
                 stem(0.3, Way.FELLED));
     }
 
+    /** What is done counts by its group: limb L2 by hand is one step of two pieces. */
+    @Test
+    void whatHasComeDownIsCountedByTheStepsThatAreDone() {
+        List<Work> all = PieceSteps.groups(whole().plan()).stream()
+                .map(PieceSteps.Group::work)
+                .toList();
+        assertThat(PieceSteps.down(whole().plan(), List.of())).isZero();
+        assertThat(PieceSteps.down(whole().plan(), all.subList(0, 1))).isEqualTo(2);
+        assertThat(PieceSteps.down(whole().plan(), all.subList(0, 2))).isEqualTo(3);
+        assertThat(PieceSteps.down(whole().plan(), all)).isEqualTo(5);
+        assertThat(PieceSteps.down(whole().plan(), List.of(Work.of(Work.Kind.CLIMB_UP))))
+                .isZero();
+    }
+
     private static Situation with(List<Step> steps, Situation.TakenDown... down) {
         return situation(OAK, CREW, List.of(down), Verdict.DISMANTLE, steps);
     }

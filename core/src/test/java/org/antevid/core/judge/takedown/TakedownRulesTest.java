@@ -31,6 +31,7 @@ import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.takedown.pieces.Aloft;
+import org.antevid.core.takedown.pieces.ClimbKit;
 import org.antevid.core.takedown.pieces.Fallback;
 import org.antevid.core.takedown.pieces.PieceRemark;
 import org.antevid.core.takedown.pieces.Way;
@@ -107,6 +108,47 @@ class TakedownRulesTest {
                 assertThat(f.rule().competence()).isEqualTo(Competence.CLIMB);
             });
         }
+    }
+
+    /** What has come down stops nothing any more: not its links, not what it could hit, not who fetches whom. */
+    @Test
+    void nothingStandsAgainstWhatIsDown() {
+        Situation.TakenDown both = planned(OAK, cut("L1", Way.TIED_ABOVE), cut("L2", Way.SNAPPED));
+        Feature dear = Samples.target("house", 4, 2, 1, 4);
+        assertThat(found(new PiecesTakenDown(), after(both, 1)))
+                .noneMatch(f -> f.detail().contains(PieceRemark.GEAR_NOT_CHOSEN.name()));
+        assertThat(found(new PieceOverTarget(), after(both, 2), dear)).isEmpty();
+        assertThat(new NobodyToRescue()
+                        .check(situation(OAK, List.of(CLIMBER), List.of(after(both, 2)), Verdict.DISMANTLE)))
+                .isEmpty();
+    }
+
+    private static Situation.TakenDown after(Situation.TakenDown t, int down) {
+        return new Situation.TakenDown(t.label(), t.plan().after(down), t.reckoned(), t.climber(), t.saidNo());
+    }
+
+    /** Kit nobody looked over in time stops whoever would hang in it, and nobody else. */
+    @Test
+    void kitOutOfItsTimeStopsTheClimb() {
+        Situation.TakenDown up = planned(OAK, cut("L2", Way.BY_HAND));
+        assertThat(found(new KitOverdue(), up)).isEmpty();
+        assertThat(found(new KitOverdue(), overdue(up)))
+                .extracting(Finding::rule, Finding::severity)
+                .containsExactly(org.assertj.core.groups.Tuple.tuple(RuleId.CLIMB_KIT, Severity.STOP));
+        assertThat(found(new KitOverdue(), overdue(planned(OAK, stem(0.3, Way.FELLED)))))
+                .isEmpty();
+    }
+
+    private static Situation.TakenDown overdue(Situation.TakenDown t) {
+        return new Situation.TakenDown(
+                t.label(),
+                t.plan(),
+                t.reckoned(),
+                t.climber(),
+                t.saidNo(),
+                t.crane(),
+                t.guy(),
+                List.of(ClimbKit.LANYARD));
     }
 
     @Test

@@ -11,6 +11,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.antevid.core.stem.StemReading;
@@ -19,8 +20,9 @@ import org.junit.jupiter.api.Test;
 
 /** Whoever cuts aloft: attachments, life line, a way down. */
 class ClimberTest {
-    private static final Climb HELD =
-            new Climb(Optional.empty(), Optional.of(2), Optional.of(true), Optional.of(true), Optional.of(6));
+    private static final Climb HELD = held(Optional.empty(), 2, true, true)
+            .rescued(6, "edda")
+            .in(Map.of(ClimbKit.HARNESS, 20_000, ClimbKit.LIFE_LINE, 20_000, ClimbKit.LANYARD, 20_000));
     private static final Set<PieceRemark> OF_CLIMBER = EnumSet.of(
             PieceRemark.ONE_ATTACHMENT,
             PieceRemark.NOT_CUT_PROOF,
@@ -29,6 +31,10 @@ class ClimberTest {
             PieceRemark.TIE_IN_OVER,
             PieceRemark.TIE_IN_THIN,
             PieceRemark.LINES_TOGETHER);
+
+    private static Climb held(Optional<Double> tieInM, int attachments, boolean cutProof, boolean wayDown) {
+        return Climb.held(tieInM, Optional.of(attachments), Optional.of(cutProof), Optional.of(wayDown));
+    }
 
     private static TakeDown plan(Climb climb, Cut... cuts) {
         return plan(GEAR, climb, cuts);
@@ -70,46 +76,83 @@ class ClimberTest {
                 .doesNotContain(PieceRemark.CLIMBER_NOT_ASKED);
     }
 
+    /** Who said it and that the kit was looked over belong to it. */
+    @Test
+    void allOfItIsSaidWithWhoSaidItAndTheKit() {
+        int today = 20_000;
+        Climb all = HELD.in(
+                Map.of(ClimbKit.HARNESS, today - 183, ClimbKit.LIFE_LINE, today, ClimbKit.LANYARD, today - 184));
+        assertThat(HELD.in(Map.of()).said()).as("the kit").isFalse();
+        assertThat(all.said()).isTrue();
+        assertThat(plan(all, limb("L1", Way.BY_HAND)).remarks()).doesNotContain(PieceRemark.CLIMBER_NOT_ASKED);
+        assertThat(all.overdue(today)).containsExactly(ClimbKit.LANYARD);
+        assertThat(all.overdue(today + 365)).hasSize(3);
+        assertThat(Climb.NOT_SAID.overdue(today)).isEmpty();
+    }
+
+    /** A top goes over its hinge: how deep, how thick, and the sway that only somebody there can say. */
+    @Test
+    void aToppedPieceAsksForItsSwayAndSaysFaceAndHinge() {
+        Piece top = plan(HELD, stem(12, Way.TOPPED)).pieces().get(0);
+        assertThat(top.remarks()).contains(PieceRemark.SWAY_NOT_SAID);
+        Piece.Topping over = top.topping().orElseThrow();
+        assertThat(over.faceM()).isBetween(0.2 * top.diameterM(), top.diameterM() / 3);
+        assertThat(over.hingeM()).isLessThan(over.faceM());
+        assertThat(over.pushN()).isPositive();
+        Climb swayed = HELD.reaching(Optional.of(0.6), Optional.empty());
+        assertThat(said(swayed, stem(12, Way.TOPPED))).doesNotContain(PieceRemark.SWAY_NOT_SAID);
+        assertThat(said(HELD, limb("L1", Way.BY_HAND))).doesNotContain(PieceRemark.SWAY_NOT_SAID);
+        assertThat(plan(HELD, limb("L1", Way.BY_HAND)).pieces().get(0).topping())
+                .isEmpty();
+    }
+
+    /** Its reach is asked; what is cut above it is out of reach. */
+    @Test
+    void aPlatformReachesWhatIsCut() {
+        Aloft basket = Aloft.of(sound()).said(Aloft.Allowed.PLATFORM);
+        for (Map.Entry<Optional<Double>, Set<PieceRemark>> e : Map.of(
+                        Optional.<Double>empty(), Set.of(PieceRemark.REACH_NOT_SAID),
+                        Optional.of(5.0), Set.of(PieceRemark.OUT_OF_REACH),
+                        Optional.of(20.0), Set.<PieceRemark>of())
+                .entrySet()) {
+            TakeDown t = TakeDown.of(
+                    CutFigure.of(sound(), List.of(EAST, WEST)),
+                    basket,
+                    HELD.reaching(Optional.empty(), e.getKey()),
+                    List.of(limb("L1", Way.BY_HAND)),
+                    GEAR,
+                    LAWN);
+            assertThat(t.pieces().get(0).remarks().stream()
+                            .filter(r -> r == PieceRemark.REACH_NOT_SAID || r == PieceRemark.OUT_OF_REACH))
+                    .as(e.getKey().toString())
+                    .containsExactlyInAnyOrderElementsOf(e.getValue());
+        }
+        assertThat(said(HELD, limb("L1", Way.BY_HAND))).doesNotContain(PieceRemark.REACH_NOT_SAID);
+    }
+
     @Test
     void oneAttachmentNoneCutProofOrNoWayDownStops() {
         Cut cut = limb("L1", Way.BY_HAND);
         assertThat(said(HELD, cut)).doesNotContainAnyElementsOf(OF_CLIMBER);
-        assertThat(said(
-                        new Climb(
-                                Optional.empty(), Optional.of(1), Optional.of(true), Optional.of(true), Optional.of(6)),
-                        cut))
+        assertThat(said(held(Optional.empty(), 1, true, true).rescued(6, "edda"), cut))
                 .contains(PieceRemark.ONE_ATTACHMENT);
-        assertThat(said(
-                        new Climb(
-                                Optional.empty(),
-                                Optional.of(2),
-                                Optional.of(false),
-                                Optional.of(true),
-                                Optional.of(6)),
-                        cut))
+        assertThat(said(held(Optional.empty(), 2, false, true).rescued(6, "edda"), cut))
                 .contains(PieceRemark.NOT_CUT_PROOF);
-        assertThat(said(
-                        new Climb(
-                                Optional.empty(),
-                                Optional.of(2),
-                                Optional.of(true),
-                                Optional.of(false),
-                                Optional.of(6)),
-                        cut))
+        assertThat(said(held(Optional.empty(), 2, true, false).rescued(6, "edda"), cut))
                 .contains(PieceRemark.NO_WAY_DOWN);
     }
 
     @Test
     void aRescueThatTakesTooLongIsAskedAbout() {
         Cut cut = limb("L1", Way.BY_HAND);
-        Climb slow = new Climb(Optional.empty(), Optional.of(2), Optional.of(true), Optional.of(true), Optional.of(11));
+        Climb slow = held(Optional.empty(), 2, true, true).rescued(11, "edda");
         assertThat(plan(slow, cut).remarks()).contains(PieceRemark.RESCUE_SLOW);
         assertThat(plan(HELD, cut).remarks()).doesNotContain(PieceRemark.RESCUE_SLOW);
     }
 
     @Test
     void nobodyIsTiedToWhatGoes() {
-        Climb high = new Climb(Optional.of(15.5), Optional.of(2), Optional.of(true), Optional.of(true), Optional.of(6));
+        Climb high = held(Optional.of(15.5), 2, true, true).rescued(6, "edda");
         TakeDown t = plan(high, stem(12, Way.SNAPPED), limb("L1", Way.BY_HAND));
         assertThat(t.pieces().get(0).climber().orElseThrow().tieIn().z())
                 .as("of the stem: below the cut, whatever was said for limbs")

@@ -65,6 +65,26 @@ final class Limes {
                 new StemReading.More(Optional.empty(), walls, Optional.empty(), Optional.empty(), List.of(), 0));
     }
 
+    /** The same sound one; it stays, and only some of it comes down. */
+    static StemReading kept() {
+        StemReading r = sound();
+        return new StemReading(
+                r.label(),
+                r.species(),
+                r.state(),
+                r.at(),
+                r.dbh(),
+                r.height(),
+                r.lean(),
+                r.crownRadiusM(),
+                r.wood(),
+                r.shape(),
+                r.crown(),
+                r.defects(),
+                true,
+                r.more());
+    }
+
     static StemReading sound() {
         return lime(Optional.of(new Lean(3, 90, 0.5)), List.of());
     }

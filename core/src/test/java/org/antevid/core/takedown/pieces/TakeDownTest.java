@@ -6,6 +6,7 @@ import static org.antevid.core.takedown.pieces.Limes.LAWN;
 import static org.antevid.core.takedown.pieces.Limes.PLUMB;
 import static org.antevid.core.takedown.pieces.Limes.WEST;
 import static org.antevid.core.takedown.pieces.Limes.fault;
+import static org.antevid.core.takedown.pieces.Limes.kept;
 import static org.antevid.core.takedown.pieces.Limes.limb;
 import static org.antevid.core.takedown.pieces.Limes.lime;
 import static org.antevid.core.takedown.pieces.Limes.onLine;
@@ -332,5 +333,63 @@ class TakeDownTest {
         assertThat(t.whole()).isTrue();
         assertThat(t.pieces()).allSatisfy(p -> assertThat(p.lengthM()).isLessThan(5.1));
         assertThat(t.pieces()).allSatisfy(p -> assertThat(p.remarks()).doesNotContain(PieceRemark.NOBODY_UP_THERE));
+    }
+
+    /** What has come down stays as it was cut; the rest is planned anew, and nothing stands against what is down. */
+    @Test
+    void whatIsDownStaysAndTheRestIsPlannedAnew() {
+        List<Limb> limbs = List.of(EAST, WEST);
+        CutFigure f = CutFigure.of(sound(), limbs);
+        List<Cut> all = Proposal.of(f, Aloft.of(sound()), GEAR, LAWN);
+        List<Cut> down = all.subList(0, 2);
+        assertThat(Proposal.of(f, Aloft.of(sound()), GEAR, LAWN, down)).isEqualTo(all);
+        Aloft basket = Aloft.of(sound()).said(Aloft.Allowed.NOBODY);
+        List<Cut> anew = Proposal.of(f, basket, GEAR, LAWN, down);
+        assertThat(anew.subList(0, 2)).isEqualTo(down);
+        assertThat(anew.subList(2, anew.size())).extracting(Cut::way).containsOnly(Way.PICKED);
+        TakeDown t = TakeDown.of(f, basket, anew, GEAR, LAWN).after(2);
+        assertThat(t.whole()).isTrue();
+        assertThat(t.coming()).hasSize(anew.size() - 2).noneMatch(t::down);
+        assertThat(t.pieces().get(0).remarks()).contains(PieceRemark.NOBODY_UP_THERE);
+        assertThat(t.coming()).allSatisfy(p -> assertThat(p.remarks()).doesNotContain(PieceRemark.NOBODY_UP_THERE));
+        assertThat(t.after(99).coming()).isEmpty();
+        assertThatThrownBy(() -> t.shortened(1)).isInstanceOf(RefusedInput.class);
+    }
+
+    /** Walked away from: nothing more is cut. */
+    @Test
+    void ofATreeThatIsLeftNothingMoreIsCut() {
+        CutFigure f = CutFigure.of(sound(), List.of(EAST, WEST));
+        Aloft leave = Aloft.of(sound()).said(Aloft.Allowed.LEAVE);
+        assertThat(Proposal.of(f, leave, GEAR, LAWN)).isEmpty();
+        List<Cut> down = List.of(limb("L1", Way.BY_HAND));
+        assertThat(Proposal.of(f, leave, GEAR, LAWN, down)).isEqualTo(down);
+    }
+
+    /** What is chosen for a No only ever tightens who may be up there. */
+    @Test
+    void whatIsChosenForANoNamesWhoMayThenBeAloft() {
+        assertThat(Fallback.PLATFORM.allows()).contains(Aloft.Allowed.PLATFORM);
+        assertThat(Fallback.CRANE.allows()).contains(Aloft.Allowed.NOBODY);
+        assertThat(Fallback.WALK_AWAY.allows()).contains(Aloft.Allowed.LEAVE);
+        assertThat(Fallback.SMALL_PIECES_ON_BED.allows()).isEmpty();
+        assertThat(Fallback.values()).filteredOn(Fallback::onBed).containsExactly(Fallback.SMALL_PIECES_ON_BED);
+        assertThat(Fallback.values())
+                .filteredOn(x -> !x.roped())
+                .containsExactly(Fallback.SMALL_PIECES_ON_BED, Fallback.AGREED_DAMAGE);
+    }
+
+    /** Of a tree that is kept some comes down and the rest is no way down that is missing. */
+    @Test
+    void aKeptTreeIsNotAskedForItsRestAndNotClimbedOnSpikes() {
+        CutFigure f = CutFigure.of(kept(), List.of(EAST, WEST));
+        Climb spikes = Climb.NOT_SAID.onSpikes(true);
+        TakeDown t = TakeDown.of(f, Aloft.of(kept()), spikes, List.of(limb("L1", Way.BY_HAND)), GEAR, LAWN);
+        assertThat(t.remarks()).contains(PieceRemark.SPIKES_ON_KEPT).doesNotContain(PieceRemark.NOT_ALL_OF_IT);
+        CutFigure goes = CutFigure.of(sound(), List.of(EAST, WEST));
+        assertThat(TakeDown.of(goes, Aloft.of(sound()), spikes, List.of(limb("L1", Way.BY_HAND)), GEAR, LAWN)
+                        .remarks())
+                .doesNotContain(PieceRemark.SPIKES_ON_KEPT)
+                .contains(PieceRemark.NOT_ALL_OF_IT);
     }
 }

@@ -1,0 +1,70 @@
+package org.antevid.app.takedown;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.antevid.core.takedown.drop.FreeDrop;
+import org.antevid.core.takedown.pieces.Aloft;
+import org.antevid.core.takedown.pieces.Climb;
+import org.antevid.core.takedown.pieces.Cut;
+import org.antevid.core.takedown.pieces.Fallback;
+import org.antevid.core.takedown.pieces.Guy;
+import org.antevid.core.takedown.pieces.Limb;
+
+/**
+ * What the leader planned.
+ *
+ * @param said who may be aloft as the leader says it; empty: as the records say
+ * @param climber id of who cuts aloft
+ * @param fallback what is done instead when the climber says No
+ * @param guy holds the tree back; empty where none does
+ */
+public record Planned(
+        List<Limb> limbs,
+        List<Cut> cuts,
+        ChosenGear gear,
+        FreeDrop.Surface surface,
+        Optional<Aloft.Allowed> said,
+        Optional<String> climber,
+        Optional<Fallback> fallback,
+        Optional<ChosenGear.OnLine<Guy>> guy,
+        Climb climb) {
+    public static final Planned NOTHING = new Planned(
+            List.of(),
+            List.of(),
+            ChosenGear.NONE,
+            FreeDrop.Surface.TURF,
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Climb.NOT_SAID);
+
+    Planned with(List<Cut> other) {
+        return new Planned(limbs, other, gear, surface, said, climber, fallback, guy, climb);
+    }
+
+    /** @return with what is done instead: never looser than it was, on no line where nobody is to rig one */
+    Planned instead(Fallback f) {
+        return new Planned(
+                limbs,
+                cuts,
+                f.roped() ? gear : gear.withoutLine(),
+                f.onBed() ? FreeDrop.Surface.BRASH_MAT : surface,
+                Stream.concat(said.stream(), f.allows().stream()).max(Comparator.naturalOrder()),
+                climber,
+                fallback,
+                guy,
+                climb);
+    }
+
+    /** @return whether nothing of how it comes down differs; who climbs and how they are held does not count */
+    boolean sameWay(Planned other) {
+        return cuts.equals(other.cuts)
+                && limbs.equals(other.limbs)
+                && gear.equals(other.gear)
+                && surface == other.surface
+                && said.equals(other.said);
+    }
+}
