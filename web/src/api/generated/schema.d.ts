@@ -6157,46 +6157,6 @@ export interface components {
             /** @enum {string} */
             side: "RIGHT" | "LEFT";
         };
-        /** @description How whoever cuts aloft is held, and the numbers that nobody can reckon. What is empty nobody has said, and that is never taken as good. */
-        Climb: {
-            /**
-             * Format: int32
-             * @description while the saw runs, 0..5
-             */
-            attachments?: number;
-            /** @description whether one of them is */
-            cutProof?: boolean;
-            /** @description when each piece of it was last looked over */
-            kit: {
-                [key: string]: string;
-            };
-            /**
-             * Format: double
-             * @description height that platform or basket reaches, 1..120 m
-             */
-            reachM?: number;
-            /**
-             * Format: int32
-             * @description minutes until the rescuer has them on the ground, 1..120
-             */
-            rescueMin?: number;
-            /** @description id of who said these numbers */
-            saidBy?: string;
-            /** @description whether it is climbed on them */
-            spikes?: boolean;
-            /**
-             * Format: double
-             * @description how far the stem sways at whoever has topped it, to either side, 0..10 m
-             */
-            swayM?: number;
-            /**
-             * Format: double
-             * @description height of the life line on the stem while limbs are cut; empty: as high as stem and faults allow
-             */
-            tieInM?: number;
-            /** @description whether a line reaches the ground from there */
-            wayDown?: boolean;
-        };
         /** @description How whoever cuts aloft is held; what is left out nobody said. */
         ClimbSaid: {
             /**
@@ -6541,7 +6501,7 @@ export interface components {
              */
             atM?: number;
             /** @enum {string} */
-            kind: "SEVER_TIE" | "LET_GO" | "LINE_OWNER" | "FREE_LIMBS" | "PROP" | "HOLD_PIECE" | "HOLD_REST" | "HOLD_PLATE" | "PIECE" | "CARRYING_LIMBS" | "COVER" | "SHUT" | "EMPTY" | "MOVE_AWAY" | "COVER_UP" | "CUSHION" | "SWITCH_OFF" | "TAKE_DOWN" | "CLEAR_WAY" | "RIG" | "LIMB" | "READ_STUMP" | "MARK" | "RESCUE_READY" | "CLIMB_UP" | "LOWER_PIECE" | "DROP_PIECE" | "PICK_PIECE" | "GRAB_PIECE" | "LAND_PIECE" | "FELL_STUB";
+            kind: "SEVER_TIE" | "LET_GO" | "LINE_OWNER" | "FREE_LIMBS" | "PROP" | "HOLD_PIECE" | "HOLD_REST" | "HOLD_PLATE" | "PIECE" | "CARRYING_LIMBS" | "COVER" | "SHUT" | "EMPTY" | "MOVE_AWAY" | "COVER_UP" | "CUSHION" | "SWITCH_OFF" | "TAKE_DOWN" | "CLEAR_WAY" | "RIG" | "LIMB" | "READ_STUMP" | "MARK" | "RESCUE_READY" | "CLIMB_UP" | "PLATFORM_UP" | "LOWER_PIECE" | "DROP_PIECE" | "PICK_PIECE" | "GRAB_PIECE" | "LAND_PIECE" | "FELL_STUB";
             /** @description what the stem is tied to or propped on, or what is covered, shut or cleared, as it is called when the step is made */
             on?: string;
         };
@@ -12428,7 +12388,7 @@ export interface components {
             allowances: components["schemas"]["MayBeAloft"][];
             aloft: components["schemas"]["AloftView"];
             anchors: components["schemas"]["AnchorView"][];
-            climb: components["schemas"]["Climb"];
+            climb: components["schemas"]["ClimbSaid"];
             climbKit: components["schemas"]["KitOfClimber"][];
             climber?: string;
             cuts: components["schemas"]["PieceCut"][];

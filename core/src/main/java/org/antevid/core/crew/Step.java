@@ -140,7 +140,8 @@ public record Step(
     /** @return whether pieces of a tree come down in it */
     public boolean takesPieces() {
         return kind == Kind.ALOFT
-                && work.filter(w -> w.kind() != Work.Kind.CLIMB_UP).isPresent();
+                && work.filter(w -> w.kind() != Work.Kind.CLIMB_UP && w.kind() != Work.Kind.PLATFORM_UP)
+                        .isPresent();
     }
 
     /** @return whether somebody works above the ground in it */

@@ -61,6 +61,8 @@ public record Work(Kind kind, Optional<String> on, Optional<Double> atM, Optiona
         RESCUE_READY(Step.Kind.PREPARE, Gate.TICK, Role.RESCUER),
         /** up and tied in, block and line hung */
         CLIMB_UP(Step.Kind.ALOFT, Gate.GO, Role.CLIMBER, Role.RESCUER),
+        /** platform or basket stands, its legs and its reach tried; whoever cuts is clipped in */
+        PLATFORM_UP(Step.Kind.ALOFT, Gate.GO, Role.CLIMBER, Role.RESCUER),
         /** all beyond a cut, on a line over a block */
         LOWER_PIECE(Step.Kind.ALOFT, Gate.GO, Role.CLIMBER, Role.BRAKE, Role.GROUND, Role.RESCUER),
         /** all beyond a cut, with nothing that holds it; by hand in as many pieces as are planned */

@@ -152,7 +152,7 @@ class TakeDownStory extends DemoStory {
         assertThat(imre.page.getByText("Keep this plan")).hasCount(0);
         imre.fill("The climber hangs at", "9");
         imre.button("The climber says No");
-        assertThat(aside().getByRole(AriaRole.ALERT)).containsText("Nadia Quill, 9.0 m");
+        assertThat(aside().getByRole(AriaRole.ALERT)).containsText("Nadia Quill, 9.0 m. Chosen for it: a platform");
         imre.openPoints();
         assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("said No at 9.0 m; instead: a platform")))
                 .hasCount(1);
@@ -160,6 +160,7 @@ class TakeDownStory extends DemoStory {
         imre.button("I take my No back");
         assertThat(imre.page.getByText("only Nadia Quill takes it back").first())
                 .isVisible();
+        imre.shot("takedown-no");
     }
 
     @Test
@@ -186,16 +187,29 @@ class TakeDownStory extends DemoStory {
         imre.page.setViewportSize(1280, 800);
     }
 
+    private Locator next(String name) {
+        return imre.page
+                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(name)))
+                .first();
+    }
+
     /** The plan is made anew after the No; each piece is a step with who climbs, brakes and stands by. */
     @Test
     @Order(9)
     void thePiecesBecomeStepsOfTheCrew() {
         imre.choose("Which stem", "S6");
         imre.tab("Pieces");
-        imre.page
-                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Put \\d+ steps")))
-                .click();
-        assertThat(aside()).containsText("S6: up, tied in, block and line hung");
+        next("^Next: plan the rest anew").click();
+        assertThat(aside()).containsText("how high does the platform reach");
+        imre.tab("Aloft");
+        imre.fill("Platform or basket reaches", "17");
+        imre.choose("Who says these numbers", "Tove Arkwright");
+        imre.tab("Pieces");
+        assertThat(aside()).not().containsText("how high does the platform reach");
+        next("^Keep this plan").click();
+        assertThat(aside().getByRole(AriaRole.ALERT)).hasCount(0);
+        next("^Put \\d+ steps").click();
+        assertThat(aside()).containsText("S6: platform up, reach tried, clipped in");
         assertThat(aside()).containsText("S6: lower all above");
         assertThat(aside()).containsText("Nadia Quill, climber in the tree");
         assertThat(aside()).containsText("Sefa Marsh, brake hand at");

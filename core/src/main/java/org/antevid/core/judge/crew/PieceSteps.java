@@ -178,7 +178,8 @@ public final class PieceSteps {
         boolean climbed = t.plan().aloft().allowed().compareTo(Aloft.Allowed.NOBODY) < 0
                 && t.plan().pieces().stream().anyMatch(p -> p.cut().way().aloft());
         if (climbed) {
-            all.add(step(Work.of(Work.Kind.CLIMB_UP), List.of(), role -> true));
+            boolean basket = t.plan().aloft().allowed() == Aloft.Allowed.PLATFORM;
+            all.add(step(Work.of(basket ? Work.Kind.PLATFORM_UP : Work.Kind.CLIMB_UP), List.of(), role -> true));
         }
         groups.forEach(g -> {
             all.add(step(g));

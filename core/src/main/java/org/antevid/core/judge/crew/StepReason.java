@@ -66,7 +66,7 @@ public final class StepReason {
                 Optional.ofNullable(s.place().chosen().get(f.label()))
                         .filter(v -> v == Verdict.LEAVE_AND_CLOSE)
                         .map(v -> Message.of(Because.LEFT));
-            case CLIMB_UP, RESCUE_READY ->
+            case CLIMB_UP, PLATFORM_UP, RESCUE_READY ->
                 takenDown(f).map(t -> Message.of(Because.IN_PIECES)
                         .with("count", Arg.count(t.plan().pieces().size())));
             case LOWER_PIECE, DROP_PIECE, PICK_PIECE, GRAB_PIECE, LAND_PIECE, FELL_STUB ->

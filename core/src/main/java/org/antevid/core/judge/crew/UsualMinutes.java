@@ -86,6 +86,7 @@ public record UsualMinutes(
                     case EMPTY, CLEAR_WAY, MARK, SWITCH_OFF, RESCUE_READY, DROP_PIECE -> CLEAR_MIN;
                     case RIG,
                             CLIMB_UP,
+                            PLATFORM_UP,
                             LOWER_PIECE,
                             PICK_PIECE,
                             GRAB_PIECE,

@@ -33,6 +33,7 @@ import org.antevid.core.judge.crew.Staffing;
 import org.antevid.core.message.Message;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Verdict;
+import org.antevid.core.takedown.pieces.Aloft;
 import org.antevid.core.takedown.pieces.Way;
 import org.antevid.core.takedown.step.PiecePart;
 import org.junit.jupiter.api.Test;
@@ -69,6 +70,21 @@ class PieceStepsTest {
         assertThat(PieceSteps.down(whole().plan(), all)).isEqualTo(5);
         assertThat(PieceSteps.down(whole().plan(), List.of(Work.of(Work.Kind.CLIMB_UP))))
                 .isZero();
+    }
+
+    @Test
+    void fromAPlatformNobodyTiesInToTheTree() {
+        Situation.TakenDown up = whole();
+        Situation.TakenDown basket = new Situation.TakenDown(
+                "S1",
+                InPieces.plan(OAK, up.reckoned().said(Aloft.Allowed.PLATFORM), cut("L2", Way.BY_HAND)),
+                up.reckoned(),
+                up.climber(),
+                Optional.empty());
+        assertThat(PieceSteps.of(with(List.of(), basket)))
+                .extracting(p -> p.work().orElseThrow().kind())
+                .contains(Work.Kind.PLATFORM_UP)
+                .doesNotContain(Work.Kind.CLIMB_UP);
     }
 
     private static Situation with(List<Step> steps, Situation.TakenDown... down) {
