@@ -13,6 +13,7 @@ import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.place.Places;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.problem.Stale;
 import org.antevid.app.stem.Stems;
@@ -23,12 +24,14 @@ import org.antevid.app.takedown.store.TakedownRepository;
 import org.antevid.core.crew.Work;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.judge.crew.PieceSteps;
+import org.antevid.core.judge.takedown.PieceOverTarget;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Ground;
+import org.antevid.core.site.Site;
 import org.antevid.core.stem.MissingFact;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.WeighedBefore;
@@ -53,6 +56,7 @@ public class Takedowns {
     private final TakedownRepository takedowns;
     private final ClimbersNoRepository noes;
     private final Stems stems;
+    private final Places places;
     private final Kits kits;
     private final Jobs jobs;
     private final People people;
@@ -63,6 +67,7 @@ public class Takedowns {
             TakedownRepository takedowns,
             ClimbersNoRepository noes,
             Stems stems,
+            Places places,
             Kits kits,
             Jobs jobs,
             People people,
@@ -71,6 +76,7 @@ public class Takedowns {
         this.takedowns = takedowns;
         this.noes = noes;
         this.stems = stems;
+        this.places = places;
         this.kits = kits;
         this.jobs = jobs;
         this.people = people;
@@ -118,6 +124,7 @@ public class Takedowns {
         if (!CutFigure.missing(stem).isEmpty()) {
             return preview(jobId, stemId, planned.with(List.of()));
         }
+        Site site = places.site(jobId);
         return preview(
                 jobId,
                 stemId,
@@ -126,7 +133,8 @@ public class Takedowns {
                         allowed(stem, planned),
                         planned.gear().of(kits),
                         below(jobId, planned),
-                        down(jobId, stem, kept(jobId, stemId)))));
+                        down(jobId, stem, kept(jobId, stemId)),
+                        p -> PieceOverTarget.mayEnd(site, stem.at(), p))));
     }
 
     /**

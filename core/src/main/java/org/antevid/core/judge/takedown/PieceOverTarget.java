@@ -15,8 +15,8 @@ import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.message.Arg;
 import org.antevid.core.site.Feature;
-import org.antevid.core.site.Ground;
 import org.antevid.core.site.Shape;
+import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.takedown.pieces.KeepClear;
 import org.antevid.core.takedown.pieces.Piece;
@@ -37,24 +37,31 @@ public final class PieceOverTarget implements Rule {
                 .flatMap(f -> found(s, t, f.reading().at())));
     }
 
+    /** @return whether nothing stops a piece from ending where it does */
+    public static boolean mayEnd(Site site, Spot foot, Piece p) {
+        return hits(site, foot, p).noneMatch(f -> severity(p, f) == Severity.STOP);
+    }
+
+    private static Stream<Feature> hits(Site site, Spot foot, Piece p) {
+        return Optional.of(p)
+                .filter(x -> !x.cut().way().roped() && x.cut().way().aloft())
+                .flatMap(x -> KeepClear.of(foot, x, site.terrain().groundAt(foot)))
+                .map(Shape::polygon)
+                .stream()
+                .flatMap(z -> site.targets().filter(Feature::mustNotBeHit).filter(f -> f.shape()
+                        .touches(z)));
+    }
+
     private static Stream<Finding> found(Situation s, Situation.TakenDown t, Spot foot) {
-        Ground ground = s.site().terrain().groundAt(foot);
         Map<Severity, Hit> hits = new TreeMap<>();
         for (Piece p : t.plan().coming()) {
-            Optional<List<Spot>> zone =
-                    p.cut().way().roped() || !p.cut().way().aloft() ? Optional.empty() : KeepClear.of(foot, p, ground);
-            zone.map(Shape::polygon).ifPresent(z -> s.site()
-                    .targets()
-                    .filter(Feature::mustNotBeHit)
-                    .filter(f -> f.shape().touches(z))
-                    .forEach(f -> {
-                        Hit hit = hits.computeIfAbsent(
-                                severity(p, f), x -> new Hit(new ArrayList<>(), new LinkedHashSet<>()));
-                        if (!hit.pieces.contains(p.number())) {
-                            hit.pieces.add(p.number());
-                        }
-                        hit.targets.add(f.name());
-                    }));
+            hits(s.site(), foot, p).forEach(f -> {
+                Hit hit = hits.computeIfAbsent(severity(p, f), x -> new Hit(new ArrayList<>(), new LinkedHashSet<>()));
+                if (!hit.pieces.contains(p.number())) {
+                    hit.pieces.add(p.number());
+                }
+                hit.targets.add(f.name());
+            });
         }
         return hits.entrySet().stream().map(e -> Finding.of(
                         RuleId.PIECE_OVER, e.getKey(), t.label(), e.getKey().name())

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
@@ -25,14 +26,18 @@ public final class Proposal {
     private static final double LEAST_M = 0.3;
     private static final int MOST_PIECES = 120;
     private static final double STEP_M = 0.1;
+    private static final List<Way> NO_LINE = List.of(Way.TOPPED, Way.SNAPPED, Way.BY_HAND);
+    private static final List<Way> LINE_FIRST = List.of(Way.LET_RUN, Way.TOPPED, Way.SNAPPED, Way.BY_HAND);
 
     private final CutFigure figure;
     private final Gear gear;
     private final Progress progress;
     private final List<Cut> cuts = new ArrayList<>();
     private final Standing standing;
+    private final Predicate<Piece> mayEnd;
 
-    private Proposal(CutFigure figure, Aloft aloft, Gear gear, Below below) {
+    private Proposal(CutFigure figure, Aloft aloft, Gear gear, Below below, Predicate<Piece> mayEnd) {
+        this.mayEnd = mayEnd;
         this.figure = figure;
         this.gear = gear;
         this.progress = new Progress(figure, aloft, Climb.NOT_SAID, gear, below);
@@ -41,16 +46,18 @@ public final class Proposal {
 
     /** @return cuts in their order */
     public static List<Cut> of(CutFigure figure, Aloft aloft, Gear gear, Below below) {
-        return of(figure, aloft, gear, below, List.of());
+        return of(figure, aloft, gear, below, List.of(), p -> true);
     }
 
     /**
      * @param down what has come down already: it stays as it was cut, and the rest is planned anew
+     * @param mayEnd whether a piece may end where it does on this ground
      * @return cuts in their order, those first; no more than those of a tree that is left alone
      * @throws RefusedInput for a cut through what has gone, naming the cut
      */
-    public static List<Cut> of(CutFigure figure, Aloft aloft, Gear gear, Below below, List<Cut> down) {
-        Proposal p = new Proposal(figure, aloft, gear, below);
+    public static List<Cut> of(
+            CutFigure figure, Aloft aloft, Gear gear, Below below, List<Cut> down, Predicate<Piece> mayEnd) {
+        Proposal p = new Proposal(figure, aloft, gear, below, mayEnd);
         down.forEach(p::take);
         if (aloft.allowed() == Aloft.Allowed.LEAVE) {
             return List.copyOf(p.cuts);
@@ -125,19 +132,28 @@ public final class Proposal {
         }
     }
 
-    /** @return the longest log from the top that nothing stops: on the line, else over a hinge, else broken off */
+    /**
+     * @return the longest log from the top that nothing stops: on the line, else over a hinge, else broken off, else by
+     *     hand; where it ends on what it must not whatever is done, at least what everything else allows
+     */
     private Cut next(double topM) {
-        for (Way way :
-                gear.whole() ? List.of(Way.LET_RUN, Way.TOPPED, Way.SNAPPED) : List.of(Way.TOPPED, Way.SNAPPED)) {
+        return next(topM, p -> p.level() != Finding.STOP && mayEnd.test(p))
+                .or(() -> next(topM, p -> p.level() != Finding.STOP))
+                .orElseGet(() ->
+                        cut(Optional.empty(), Math.max(figure.footM(), Rounding.down(topM - LEAST_M, 1)), Way.SNAPPED));
+    }
+
+    private Optional<Cut> next(double topM, Predicate<Piece> may) {
+        for (Way way : gear.whole() ? LINE_FIRST : NO_LINE) {
             double from = Rounding.up(Math.max(Math.min(REST_M, topM - LEAST_M), topM - MOST_LOG_M), 1);
-            while (from < topM - LEAST_M && !allowed(cut(Optional.empty(), from, way))) {
+            while (from < topM - LEAST_M && !may.test(progress.look(cut(Optional.empty(), from, way)))) {
                 from = Rounding.up(from + STEP_M, 1);
             }
             if (from < topM - LEAST_M) {
-                return cut(Optional.empty(), from, way);
+                return Optional.of(cut(Optional.empty(), from, way));
             }
         }
-        return cut(Optional.empty(), Math.max(figure.footM(), Rounding.down(topM - LEAST_M, 1)), Way.SNAPPED);
+        return Optional.empty();
     }
 
     private static Cut cut(Optional<String> limb, double atM, Way way) {

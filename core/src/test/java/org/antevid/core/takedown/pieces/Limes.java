@@ -67,6 +67,15 @@ final class Limes {
 
     /** The same sound one; it stays, and only some of it comes down. */
     static StemReading kept() {
+        return sound(StemMass.Crown.OPEN_BROADLEAF_LEAFLESS, true);
+    }
+
+    /** The same with no more crown than its limbs. */
+    static StemReading bare() {
+        return sound(StemMass.Crown.STUB, false);
+    }
+
+    private static StemReading sound(StemMass.Crown crown, boolean kept) {
         StemReading r = sound();
         return new StemReading(
                 r.label(),
@@ -79,9 +88,9 @@ final class Limes {
                 r.crownRadiusM(),
                 r.wood(),
                 r.shape(),
-                r.crown(),
+                crown,
                 r.defects(),
-                true,
+                kept,
                 r.more());
     }
 

@@ -5,6 +5,7 @@ import static org.antevid.core.takedown.pieces.Limes.GEAR;
 import static org.antevid.core.takedown.pieces.Limes.LAWN;
 import static org.antevid.core.takedown.pieces.Limes.PLUMB;
 import static org.antevid.core.takedown.pieces.Limes.WEST;
+import static org.antevid.core.takedown.pieces.Limes.bare;
 import static org.antevid.core.takedown.pieces.Limes.fault;
 import static org.antevid.core.takedown.pieces.Limes.kept;
 import static org.antevid.core.takedown.pieces.Limes.limb;
@@ -21,6 +22,7 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.RefusedInput;
@@ -342,9 +344,10 @@ class TakeDownTest {
         CutFigure f = CutFigure.of(sound(), limbs);
         List<Cut> all = Proposal.of(f, Aloft.of(sound()), GEAR, LAWN);
         List<Cut> down = all.subList(0, 2);
-        assertThat(Proposal.of(f, Aloft.of(sound()), GEAR, LAWN, down)).isEqualTo(all);
+        assertThat(Proposal.of(f, Aloft.of(sound()), GEAR, LAWN, down, p -> true))
+                .isEqualTo(all);
         Aloft basket = Aloft.of(sound()).said(Aloft.Allowed.NOBODY);
-        List<Cut> anew = Proposal.of(f, basket, GEAR, LAWN, down);
+        List<Cut> anew = Proposal.of(f, basket, GEAR, LAWN, down, p -> true);
         assertThat(anew.subList(0, 2)).isEqualTo(down);
         assertThat(anew.subList(2, anew.size())).extracting(Cut::way).containsOnly(Way.PICKED);
         TakeDown t = TakeDown.of(f, basket, anew, GEAR, LAWN).after(2);
@@ -356,6 +359,20 @@ class TakeDownTest {
         assertThatThrownBy(() -> t.shortened(1)).isInstanceOf(RefusedInput.class);
     }
 
+    /** What must not fall free comes down on the line or by hand; where nothing helps the rest is no smaller for it. */
+    @Test
+    void overWhatMustNotBeHitNothingIsProposedToFall() {
+        CutFigure f = CutFigure.of(bare(), List.of(EAST, WEST));
+        Predicate<Piece> held = p ->
+                p.cut().way().roped() || p.cut().way() == Way.BY_HAND || p.cut().way() == Way.FELLED;
+        List<Cut> cuts = Proposal.of(f, Aloft.of(bare()), GEAR, LAWN, List.of(), held);
+        TakeDown t = TakeDown.of(f, Aloft.of(bare()), cuts, GEAR, LAWN);
+        assertThat(t.pieces()).allMatch(held).allMatch(p -> p.level() != Finding.STOP);
+        assertThat(t.whole()).isTrue();
+        assertThat(Proposal.of(f, Aloft.of(bare()), GEAR, LAWN, List.of(), p -> false))
+                .isEqualTo(Proposal.of(f, Aloft.of(bare()), GEAR, LAWN));
+    }
+
     /** Walked away from: nothing more is cut. */
     @Test
     void ofATreeThatIsLeftNothingMoreIsCut() {
@@ -363,7 +380,7 @@ class TakeDownTest {
         Aloft leave = Aloft.of(sound()).said(Aloft.Allowed.LEAVE);
         assertThat(Proposal.of(f, leave, GEAR, LAWN)).isEmpty();
         List<Cut> down = List.of(limb("L1", Way.BY_HAND));
-        assertThat(Proposal.of(f, leave, GEAR, LAWN, down)).isEqualTo(down);
+        assertThat(Proposal.of(f, leave, GEAR, LAWN, down, p -> true)).isEqualTo(down);
     }
 
     /** What is chosen for a No only ever tightens who may be up there. */
