@@ -114,6 +114,11 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
                   {p}
                 </p>
               ))}
+              {(step?.weighedSince ?? []).map((w) => (
+                <p key={w} className={css.since}>
+                  {w}
+                </p>
+              ))}
               {run.word !== 'GO' && <p>{post.task}</p>}
               {post.kit.length > 0 && <p>{t('brief.needs', { kit: post.kit.join(' · ') })}</p>}
             </div>

@@ -69,7 +69,7 @@ public final class LayBench {
     /** Thirty limbs, each in two pieces: 60 on a lowering line, and the fewest that are proposed. */
     private static void takenDown(StemReading stem) {
         List<Limb> limbs = IntStream.range(0, 30)
-                .mapToObj(i -> new Limb("L" + i, 6 + i / 4.0, 0.12, 4, i * 37, 30, false))
+                .mapToObj(i -> new Limb("L" + i, 6 + i / 4.0, 0.12, 4, (i * 37) % 360, 30, false))
                 .toList();
         List<Cut> cuts = limbs.stream()
                 .flatMap(l -> Stream.of(2.0, 0.0)

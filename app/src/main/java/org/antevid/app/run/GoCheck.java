@@ -21,6 +21,7 @@ import org.antevid.app.judgement.Judgement;
 import org.antevid.app.place.Places;
 import org.antevid.app.run.store.RunEventEntity;
 import org.antevid.app.tangle.Turns;
+import org.antevid.core.brief.PieceCard;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.brief.WatchedStep;
 import org.antevid.core.crew.Person;
@@ -29,8 +30,10 @@ import org.antevid.core.cutting.CutStep;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.judge.Phrase;
 import org.antevid.core.judge.Severity;
+import org.antevid.core.judge.crew.PieceSteps;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.run.Against;
 import org.antevid.core.run.Against.Why;
@@ -163,10 +166,19 @@ class GoCheck {
                 job.meetingPoint(),
                 step.filter(s -> turns.asksWhatItDid(jobId, s)).isPresent(),
                 step.flatMap(Step::stem).flatMap(l -> turns.lookedAt(jobId, l)),
+                step.map(s -> weighedSince(jobId, s, plan, outside)).orElse(List.of()),
                 new RunFacts.Watch(
                         instruments.inUse(jobId),
                         plan.flatMap(p -> step.flatMap(s -> p.step(s.id())).map(s -> WatchedStep.of(p, s))),
                         List.of()));
+    }
+
+    private List<Message> weighedSince(
+            String jobId, Step step, Optional<PlanDocument> plan, Judgement.Outside outside) {
+        Optional<PiecePart> briefed = plan.flatMap(p -> p.step(step.id())).flatMap(PlanDocument.StepPart::piece);
+        return briefed.filter(b -> b.picked().isPresent()).isPresent()
+                ? PieceCard.weighedSince(briefed, PieceSteps.briefed(judgement.situation(jobId, outside), step))
+                : List.of();
     }
 
     /** @return steps that need no go, from the last step that had one to the next that follows this one */

@@ -30,6 +30,7 @@ import org.antevid.core.run.LogWords;
  * @param times when each happening was stored, and by whom
  * @param asksWhatItDid the step's stem hangs or lies: what it did is told when it is done
  * @param lookedAt when the step's stem was last looked at, of one that hangs or lies
+ * @param weighedSince what readings since the briefing say of the piece on the hook; none where nothing hangs on one
  * @param watch the instruments in use, and what they read at the moment it was asked
  */
 public record RunFacts(
@@ -52,6 +53,7 @@ public record RunFacts(
         String waitAt,
         boolean asksWhatItDid,
         Optional<Instant> lookedAt,
+        List<Message> weighedSince,
         Watch watch) {
     /**
      * What instruments watch.
@@ -83,6 +85,7 @@ public record RunFacts(
                 waitAt,
                 asksWhatItDid,
                 lookedAt,
+                weighedSince,
                 new Watch(watch.inUse, watch.step, now));
     }
 

@@ -37,12 +37,32 @@ public final class PieceCard {
         /** how far the stem sways then; not said where nobody did */
         SWAYS,
         ON_THE_HOOK,
-        SHOWS
+        SHOWS,
+        /** pieces before it were weighed since the briefing */
+        WEIGHED_SINCE
     }
 
     /** @return nothing of a step in which nothing comes down in pieces */
     public static List<Message> of(Optional<PiecePart> part, Role role) {
         return part.map(p -> of(p, role)).orElse(List.of());
+    }
+
+    /**
+     * What the readings since say of a piece on the hook: no new plan, but whoever holds it goes by them.
+     *
+     * @return nothing of what is as it was briefed, or hangs on no hook
+     */
+    public static List<Message> weighedSince(Optional<PiecePart> briefed, Optional<PiecePart> now) {
+        return briefed.filter(b -> b.picked().isPresent())
+                .flatMap(b -> now.filter(n -> n.picked().isPresent())
+                        .filter(n -> !n.picked().equals(b.picked())))
+                .map(n -> {
+                    List<Message> all = new ArrayList<>();
+                    all.add(Message.of(Words.WEIGHED_SINCE).with("mass", Arg.up(Dimension.MASS, onHookKg(n))));
+                    n.picked().ifPresent(x -> hook(x, all));
+                    return List.copyOf(all);
+                })
+                .orElse(List.of());
     }
 
     private static List<Message> of(PiecePart p, Role role) {
@@ -71,7 +91,7 @@ public final class PieceCard {
                 p.tieInM().ifPresent(m -> all.add(Message.of(Words.TIED_IN).with("up", length(m))));
             }
             case OPERATOR, SLINGER, SIGNALLER -> {
-                all.add(weighs(p));
+                all.add(onHook(p));
                 p.picked().ifPresent(x -> hook(x, all));
             }
             case LOOKOUT, GROUND, WINCH -> {
@@ -131,6 +151,15 @@ public final class PieceCard {
                 .with("to", length(x.toM()))
                 .with("side", Arg.term(Compass.of(x.deg())))
                 .with("peak", Arg.up(Dimension.FORCE, x.lineN()));
+    }
+
+    /** As the pieces before it were weighed, where there are any; else as it is reckoned. */
+    private static double onHookKg(PiecePart p) {
+        return p.picked().flatMap(PiecePart.Picked::weighsKg).orElse(p.massKg());
+    }
+
+    private static Message onHook(PiecePart p) {
+        return Message.of(Words.WEIGHS).with("mass", Arg.up(Dimension.MASS, onHookKg(p)));
     }
 
     private static Message weighs(PiecePart p) {

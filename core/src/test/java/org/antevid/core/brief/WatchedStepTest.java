@@ -101,8 +101,8 @@ class WatchedStepTest {
     void theDisplayOfAPickIsHeldAgainstItsLimit() {
         PlanDocument plan = BriefedPlans.plan(Means.Kind.WEDGES, Step.Kind.ALOFT, post("tove", Role.OPERATOR, null));
         PlanDocument.StepPart st = plan.steps().get(0);
-        PiecePart.Picked hook =
-                new PiecePart.Picked(6, 400, 0.7, Optional.of(300.0), Optional.of(360.0), Optional.of(470.0));
+        PiecePart.Picked hook = new PiecePart.Picked(
+                6, 400, 0.7, Optional.of(300.0), Optional.of(360.0), Optional.of(470.0), Optional.of(350.0));
         PiecePart piece = new PiecePart(
                 List.of(1),
                 3,

@@ -1,6 +1,7 @@
 package org.antevid.app.run.web;
 
 import java.time.Instant;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -30,6 +31,8 @@ import org.antevid.core.site.Spot;
 
 /** The run as one person sees it: what the facts are, in their words, and what they may do. */
 final class RunScreen {
+    private static final Set<Role> ON_THE_HOOK = EnumSet.of(Role.OPERATOR, Role.SLINGER, Role.SIGNALLER);
+
     private RunScreen() {}
 
     record PersonState(
@@ -55,6 +58,7 @@ final class RunScreen {
             Optional<String> who,
             Optional<Instant> at) {}
 
+    /** @param weighedSince of the piece on the hook, for whoever lifts, slings or signals it */
     record StepState(
             String id,
             int turn,
@@ -70,7 +74,8 @@ final class RunScreen {
             int openTicks,
             boolean iMayTick,
             Optional<StemAsked> asksWhatItDid,
-            List<PieceAsked> asksHowItWent) {}
+            List<PieceAsked> asksHowItWent,
+            List<String> weighedSince) {}
 
     /** A way a piece can have gone, asked when its step ends. */
     record PieceAsked(PieceWent piece, String words) {}
@@ -279,6 +284,7 @@ final class RunScreen {
                 Stream.of(PieceWent.values())
                         .filter(x -> s.takesPieces())
                         .map(x -> new PieceAsked(x, Speech.words().term(x)))
-                        .toList());
+                        .toList(),
+                mine.stream().anyMatch(ON_THE_HOOK::contains) ? Speech.words().say(f.weighedSince()) : List.of());
     }
 }

@@ -44,6 +44,8 @@ public enum CraneRemark implements Code {
     GRIP(Finding.STOP),
     WIND_OVER(Finding.STOP),
     ODD_READING(Finding.STOP),
+    /** Bent wood springs when it is cut, and takes the grab with it. */
+    GRAB_ON_BENT(Finding.SECOND_OPINION),
     VOID_NOT_ASKED(Finding.SECOND_OPINION),
     HANGS_STEEP(Finding.CAUTION),
     TILTS(Finding.CAUTION),

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.takedown.crane.Balance;
 import org.antevid.core.takedown.crane.LandingFit;
@@ -58,6 +59,10 @@ record OnHook(StemReading stem, SetUp setUp, Surroundings round, List<Weighing> 
         Optional<SlingLegs> legs = balance.flatMap(b -> legs(b, high, slings, com, remarks));
         if (grabbed) {
             CranePlan.when(remarks, gripped(), CraneRemark.GRIP);
+            CranePlan.when(
+                    remarks,
+                    stem.defects().stream().anyMatch(d -> d.kind() == DefectKind.BENT_STEM),
+                    CraneRemark.GRAB_ON_BENT);
         }
         return new PickPlan(
                 piece.number(),

@@ -83,6 +83,7 @@ public record PiecePart(
      * @param share of the chart it uses
      * @param showFromKg what the display must show before the cut, rig included, to {@code showToKg}
      * @param displayMostKg what it may show at most, rig included; empty of older documents
+     * @param weighsKg at most, as the pieces before it were weighed; empty of older documents
      */
     public record Picked(
             double radiusM,
@@ -90,8 +91,10 @@ public record PiecePart(
             double share,
             Optional<Double> showFromKg,
             Optional<Double> showToKg,
-            Optional<Double> displayMostKg) {
+            Optional<Double> displayMostKg,
+            Optional<Double> weighsKg) {
         public Picked {
+            weighsKg = weighsKg == null ? Optional.empty() : weighsKg;
             displayMostKg = displayMostKg == null ? Optional.empty() : displayMostKg;
         }
 
@@ -113,7 +116,8 @@ public record PiecePart(
                             p.window()
                                     .filter(w -> w.pretensionKg().isPresent())
                                     .map(w -> Rounding.down(w.maxKg() + x.deductionsKg(), 0)),
-                            Optional.of(Rounding.down(x.massLimitKg() + x.deductionsKg(), 0)))));
+                            Optional.of(Rounding.down(x.massLimitKg() + x.deductionsKg(), 0)),
+                            Optional.of(Rounding.up(p.highKg(), 0)))));
         }
     }
 

@@ -276,6 +276,52 @@ class PieceStepsTest {
         assertThat(lowered.orElseThrow().of()).isEqualTo(5);
     }
 
+    /** What was weighed since changes no plan; whoever holds the hook is told the new numbers, and only then. */
+    @Test
+    void readingsSinceTheBriefingReachWhoeverHoldsTheHook() {
+        PiecePart briefed = hanging(400, 300);
+        assertThat(PieceCard.weighedSince(Optional.of(briefed), Optional.of(hanging(400, 300))))
+                .isEmpty();
+        PiecePart now = hanging(460, 345);
+        assertThat(now.same(briefed)).as("a reading is no new plan").isTrue();
+        assertThat(PieceCard.weighedSince(Optional.of(briefed), Optional.of(now)))
+                .extracting(Message::code)
+                .<Object>containsExactly(
+                        PieceCard.Words.WEIGHED_SINCE, PieceCard.Words.ON_THE_HOOK, PieceCard.Words.SHOWS);
+        List<Step> steps = steps(with(List.of(), whole()));
+        Optional<PiecePart> lowered = PieceSteps.briefed(with(steps, whole()), steps.get(3));
+        assertThat(PieceCard.weighedSince(lowered, lowered)).isEmpty();
+        assertThat(PieceCard.weighedSince(Optional.empty(), Optional.of(now))).isEmpty();
+    }
+
+    private static PiecePart hanging(double massKg, double showFromKg) {
+        return new PiecePart(
+                List.of(1),
+                3,
+                Way.PICKED,
+                9,
+                3,
+                400,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                0,
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                Optional.of(new PiecePart.Picked(
+                        6,
+                        500,
+                        0.7,
+                        Optional.of(showFromKg),
+                        Optional.of(showFromKg + 60),
+                        Optional.of(570.0),
+                        Optional.of(massKg))),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
     private static List<Object> codes(Optional<PiecePart> part, Role role) {
         return PieceCard.of(part, role).stream().<Object>map(Message::code).toList();
     }

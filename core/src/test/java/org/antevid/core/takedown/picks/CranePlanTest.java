@@ -15,6 +15,8 @@ import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Protection;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stem.Defect;
+import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.takedown.Finding;
 import org.antevid.core.takedown.crane.Balance;
@@ -421,6 +423,14 @@ class CranePlanTest {
                     CranePlan.of(OAK, grabbed, with, OPEN, List.of(), 5).picks().get(0);
             assertThat(p.remarks().contains(CraneRemark.GRIP)).isEqualTo(most < thick);
             assertThat(p.slings()).isEmpty();
+            assertThat(p.remarks()).doesNotContain(CraneRemark.GRAB_ON_BENT);
+            StemReading bent =
+                    Samples.oak("S1", OAK.at(), List.of(new Defect("D1", DefectKind.BENT_STEM, 2, 6, 0, "")));
+            assertThat(CranePlan.of(bent, grabbed, with, OPEN, List.of(), 5)
+                            .picks()
+                            .get(0)
+                            .remarks())
+                    .contains(CraneRemark.GRAB_ON_BENT);
         }
     }
 }
