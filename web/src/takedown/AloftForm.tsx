@@ -98,6 +98,23 @@ export function AloftForm({ job, t, view, leader }: Props) {
 
 type Climb = NonNullable<Draft['climb']>;
 
+/** The day something was looked over. */
+function LookedOver({ label, on, change }: { label: string; on?: string; change: (on?: string) => void }) {
+  return (
+    <label className={css.kitRow}>
+      {label}
+      <DatePicker
+        size="large"
+        inputReadOnly
+        aria-label={msg('kitOn', { kit: label })}
+        value={on ? dayjs(on) : null}
+        maxDate={dayjs()}
+        onChange={(d) => change(d ? d.format('YYYY-MM-DD') : undefined)}
+      />
+    </label>
+  );
+}
+
 /** What is asked of the climber: how they are held, and that a line reaches the ground. */
 function Held({
   view,
@@ -186,22 +203,22 @@ function Held({
         />
       )}
       <h2>{msg('climbKit')}</h2>
+      <LookedOver
+        label={msg('allOfKit')}
+        change={(on) =>
+          change({ ...climb, kit: on ? Object.fromEntries(view.climbKit.map((k) => [k.value, on])) : {} })
+        }
+      />
       {view.climbKit.map((k) => (
-        <label key={k.value} className={css.kitRow}>
-          {k.words}
-          <DatePicker
-            size="large"
-            inputReadOnly
-            aria-label={msg('kitOn', { kit: k.words })}
-            value={kit[k.value] ? dayjs(kit[k.value]) : null}
-            maxDate={dayjs()}
-            onChange={(d) => {
-              const others = Object.entries(kit).filter(([of]) => of !== k.value);
-              const now = d ? [...others, [k.value, d.format('YYYY-MM-DD')]] : others;
-              change({ ...climb, kit: Object.fromEntries(now) as Climb['kit'] });
-            }}
-          />
-        </label>
+        <LookedOver
+          key={k.value}
+          label={k.words}
+          on={kit[k.value]}
+          change={(on) => {
+            const others = Object.entries(kit).filter(([of]) => of !== k.value);
+            change({ ...climb, kit: Object.fromEntries<string>(on ? [...others, [k.value, on]] : others) });
+          }}
+        />
       ))}
       <Stepper
         label={msg('tieIn')}

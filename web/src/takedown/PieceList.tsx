@@ -6,10 +6,18 @@ import css from './takedown.module.css';
 import { WayMark } from './WayMark';
 import { msg } from './words';
 
-type Props = { base: string; t: Takedown; view: View; chosen?: number; choose: (n: number) => void; leader: boolean };
+type Props = {
+  base: string;
+  file: string;
+  t: Takedown;
+  view: View;
+  chosen?: number;
+  choose: (n: number) => void;
+  leader: boolean;
+};
 
 /** All pieces in their order, each with what it weighs and how far its weakest link is used. */
-export function PieceList({ base, t, view, chosen, choose, leader }: Props) {
+export function PieceList({ base, file, t, view, chosen, choose, leader }: Props) {
   const addCut = () => {
     if (!t.draft) return;
     const top = view.leftM ?? view.figure?.heightM ?? 0;
@@ -69,11 +77,19 @@ export function PieceList({ base, t, view, chosen, choose, leader }: Props) {
             <a className="chip" href={`${base}/pieces.csv`} download>
               {msg('piecesCsv')}
             </a>
+            <a className="chip" href={file} download="takedown.json">
+              {msg('allPlans')}
+            </a>
           </>
         )}
         {leader && view.figure && (
           <FilePick label={msg('readPieces')} accept=".csv,text/csv" onFile={(f) => void t.read(f)}>
             <Button>{msg('readPieces')}</Button>
+          </FilePick>
+        )}
+        {leader && (
+          <FilePick label={msg('readPlans')} accept=".json,application/json" onFile={(f) => void t.readAll(f)}>
+            <Button>{msg('readPlans')}</Button>
           </FilePick>
         )}
       </div>

@@ -139,6 +139,7 @@ function OneStem({ job, stem, leader, slot, done }: Props & { stem: string }) {
           {!wide && side}
           <PieceList
             base={`/api/jobs/${job}/takedown/stems/${stem}`}
+            file={`/api/jobs/${job}/takedown/file`}
             t={t}
             view={view}
             chosen={chosen?.number}

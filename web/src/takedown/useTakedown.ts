@@ -3,6 +3,7 @@ import { api, data, type Schemas, upload } from '../api/client';
 import { useAct } from '../api/job';
 import { usePlanTools } from '../plan/planTools';
 import { useDraft } from './useDraft';
+import { msg } from './words';
 
 export type View = Schemas['TakedownView'];
 export type Draft = Schemas['TakedownRequest'];
@@ -94,6 +95,17 @@ export function useTakedown(job: string, stem: string) {
         ),
       ),
     read: (file: File) => take(upload<View>(`/api/jobs/${job}/takedown/stems/${stem}/pieces`, file, file.name)),
+    /** All plans of the job out of a file; each tree of it is planned anew at once. */
+    readAll: async (file: File) => {
+      let body: Schemas['TakedownFile'];
+      try {
+        body = JSON.parse(await file.text()) as Schemas['TakedownFile'];
+      } catch {
+        say(msg('notJson', { name: file.name }));
+        return;
+      }
+      if (await act(api.POST('/api/jobs/{job}/takedown/file', { params: { path: { job } }, body }))) clear();
+    },
     keep: async () => {
       if (!draft) return;
       const query = { replaces: kept?.id };

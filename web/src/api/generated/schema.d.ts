@@ -2580,6 +2580,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/takedown/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The plans that are kept, as JSON. */
+        get: operations["takedownFilesTakedownFile"];
+        put?: never;
+        /** Reads such a file as new plans of its trees; all of it or nothing. */
+        post: operations["takedownFilesReadTakedown"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/takedown/no": {
         parameters: {
             query?: never;
@@ -6452,7 +6470,7 @@ export interface components {
         };
         CraneWord: {
             /** @enum {string} */
-            remark: "NO_CHART" | "NOT_CONFIRMED" | "NOT_PLACED" | "NO_LANDING" | "WAY_IN" | "NOT_LEVEL" | "ON_ICE" | "GROUND_NOT_KNOWN" | "GROUND_OVER" | "NO_BEARING" | "EDGE_INSIDE" | "EDGE_NOT_MEASURED" | "VOID_BELOW" | "LEG_LIFTS" | "OUT_OF_CHART" | "TOO_NEAR" | "IN_THE_WAY" | "NO_NET_CAPACITY" | "OVER_CHART" | "OVER_LIMIT" | "TOO_HEAVY" | "NO_WINDOW" | "OVER_PEOPLE" | "SLEW_BLOCKED" | "NO_ROOM_TO_LAND" | "SLING_OVER" | "SLING_NOT_KNOWN" | "TIPS_OVER" | "SLING_SLACK" | "SLUNG_OFF_PIECE" | "GRIP" | "WIND_OVER" | "ODD_READING" | "VOID_NOT_ASKED" | "HANGS_STEEP" | "TILTS" | "SLING_NEAR" | "WIDE_SLING" | "NEAR_LIMIT" | "RADIUS_GROWS" | "LONGER_WAY" | "TAG_LINE" | "FITS_OBLIQUE" | "GROUND_NEAR" | "EDGE_CLOSE" | "WIND_NEAR" | "WIND_LIMIT_NOT_KNOWN" | "MACHINE_NOT_NAMED" | "LEVEL_NOT_READ" | "NOT_WEIGHED";
+            remark: "NO_CHART" | "NOT_CONFIRMED" | "NOT_PLACED" | "NO_LANDING" | "WAY_IN" | "NOT_LEVEL" | "ON_ICE" | "GROUND_NOT_KNOWN" | "GROUND_OVER" | "NO_BEARING" | "EDGE_INSIDE" | "EDGE_NOT_MEASURED" | "VOID_BELOW" | "LEG_LIFTS" | "OUT_OF_CHART" | "TOO_NEAR" | "IN_THE_WAY" | "NO_NET_CAPACITY" | "OVER_CHART" | "OVER_LIMIT" | "TOO_HEAVY" | "NO_WINDOW" | "OVER_PEOPLE" | "SLEW_BLOCKED" | "NO_ROOM_TO_LAND" | "SLING_OVER" | "SLING_NOT_KNOWN" | "TIPS_OVER" | "SLING_SLACK" | "SLUNG_OFF_PIECE" | "GRIP" | "WIND_OVER" | "ODD_READING" | "GRAB_ON_BENT" | "VOID_NOT_ASKED" | "HANGS_STEEP" | "TILTS" | "SLING_NEAR" | "WIDE_SLING" | "NEAR_LIMIT" | "RADIUS_GROWS" | "LONGER_WAY" | "TAG_LINE" | "FITS_OBLIQUE" | "GROUND_NEAR" | "EDGE_CLOSE" | "WIND_NEAR" | "WIND_LIMIT_NOT_KNOWN" | "MACHINE_NOT_NAMED" | "LEVEL_NOT_READ" | "NOT_WEIGHED";
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             words: string;
@@ -9958,7 +9976,7 @@ export interface components {
         PickMatter: {
             picks: number[];
             /** @enum {string} */
-            remark: "NO_CHART" | "NOT_CONFIRMED" | "NOT_PLACED" | "NO_LANDING" | "WAY_IN" | "NOT_LEVEL" | "ON_ICE" | "GROUND_NOT_KNOWN" | "GROUND_OVER" | "NO_BEARING" | "EDGE_INSIDE" | "EDGE_NOT_MEASURED" | "VOID_BELOW" | "LEG_LIFTS" | "OUT_OF_CHART" | "TOO_NEAR" | "IN_THE_WAY" | "NO_NET_CAPACITY" | "OVER_CHART" | "OVER_LIMIT" | "TOO_HEAVY" | "NO_WINDOW" | "OVER_PEOPLE" | "SLEW_BLOCKED" | "NO_ROOM_TO_LAND" | "SLING_OVER" | "SLING_NOT_KNOWN" | "TIPS_OVER" | "SLING_SLACK" | "SLUNG_OFF_PIECE" | "GRIP" | "WIND_OVER" | "ODD_READING" | "VOID_NOT_ASKED" | "HANGS_STEEP" | "TILTS" | "SLING_NEAR" | "WIDE_SLING" | "NEAR_LIMIT" | "RADIUS_GROWS" | "LONGER_WAY" | "TAG_LINE" | "FITS_OBLIQUE" | "GROUND_NEAR" | "EDGE_CLOSE" | "WIND_NEAR" | "WIND_LIMIT_NOT_KNOWN" | "MACHINE_NOT_NAMED" | "LEVEL_NOT_READ" | "NOT_WEIGHED";
+            remark: "NO_CHART" | "NOT_CONFIRMED" | "NOT_PLACED" | "NO_LANDING" | "WAY_IN" | "NOT_LEVEL" | "ON_ICE" | "GROUND_NOT_KNOWN" | "GROUND_OVER" | "NO_BEARING" | "EDGE_INSIDE" | "EDGE_NOT_MEASURED" | "VOID_BELOW" | "LEG_LIFTS" | "OUT_OF_CHART" | "TOO_NEAR" | "IN_THE_WAY" | "NO_NET_CAPACITY" | "OVER_CHART" | "OVER_LIMIT" | "TOO_HEAVY" | "NO_WINDOW" | "OVER_PEOPLE" | "SLEW_BLOCKED" | "NO_ROOM_TO_LAND" | "SLING_OVER" | "SLING_NOT_KNOWN" | "TIPS_OVER" | "SLING_SLACK" | "SLUNG_OFF_PIECE" | "GRIP" | "WIND_OVER" | "ODD_READING" | "GRAB_ON_BENT" | "VOID_NOT_ASKED" | "HANGS_STEEP" | "TILTS" | "SLING_NEAR" | "WIDE_SLING" | "NEAR_LIMIT" | "RADIUS_GROWS" | "LONGER_WAY" | "TAG_LINE" | "FITS_OBLIQUE" | "GROUND_NEAR" | "EDGE_CLOSE" | "WIND_NEAR" | "WIND_LIMIT_NOT_KNOWN" | "MACHINE_NOT_NAMED" | "LEVEL_NOT_READ" | "NOT_WEIGHED";
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             words: string;
@@ -10076,6 +10094,11 @@ export interface components {
             showFromKg?: number;
             /** Format: double */
             showToKg?: number;
+            /**
+             * Format: double
+             * @description at most, as the pieces before it were weighed; empty of older documents
+             */
+            weighsKg?: number;
         };
         /** @description How a crane got there and stands. What is empty nobody looked at. */
         PicksStands: {
@@ -10293,6 +10316,12 @@ export interface components {
             wrapsLeast?: number;
             /** @description where nobody with a part stands but whoever cuts: under it and as far as it swings, else where it can end */
             zone: components["schemas"]["Spot"][][];
+        };
+        /** @description A tree that came down in pieces. */
+        PieceReviewTreeInPieces: {
+            pieces: components["schemas"]["PieceCameView"][];
+            stem: string;
+            weights: components["schemas"]["WeightsOfTree"][];
         };
         PieceStepsRequest: {
             /** @description where the stem is cut, metres from the butt */
@@ -12072,6 +12101,8 @@ export interface components {
             title: string;
             /** Format: int32 */
             turn: number;
+            /** @description of the piece on the hook, for whoever lifts, slings or signals it */
+            weighedSince: string[];
         };
         StepTakes: {
             /**
@@ -12360,6 +12391,18 @@ export interface components {
              * @description how many orders are tried
              */
             lists: number;
+        };
+        /** @description The plans of a job's trees that come down in pieces, as a file: metres, newtons, kilograms, azimuths clockwise from north. */
+        TakedownFile: {
+            /** @description FORMAT */
+            format: string;
+            trees: components["schemas"]["TakedownFileTreeInPieces"][];
+        };
+        TakedownFileTreeInPieces: {
+            crane?: components["schemas"]["SetUpRequest"];
+            pieces: components["schemas"]["TakedownRequest"];
+            /** @description its label */
+            stem: string;
         };
         /** @description A plan of pieces. */
         TakedownRequest: {
@@ -13085,12 +13128,6 @@ export interface components {
             /** @enum {string} */
             kind?: "TORN_LEADER" | "BROKEN_TOP" | "BIG_LIMB";
         };
-        /** @description A tree that came down in pieces. */
-        TreeInPieces: {
-            pieces: components["schemas"]["PieceCameView"][];
-            stem: string;
-            weights: components["schemas"]["WeightsOfTree"][];
-        };
         /** @description What was tapped by eye; what is missing was not looked at. */
         TreeRequest: {
             at?: components["schemas"]["Spot"];
@@ -13148,6 +13185,11 @@ export interface components {
             placeOpen: boolean;
             /** @description what was tapped, each with its standard deviation */
             seen: components["schemas"]["SeenView"][];
+        };
+        /** @description What a file brought. */
+        TreesRead: {
+            /** Format: int32 */
+            trees: number;
         };
         TruthView: {
             says: string;
@@ -19507,7 +19549,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TreeInPieces"][];
+                    "application/json": components["schemas"]["PieceReviewTreeInPieces"][];
                 };
             };
             /** @description Nobody is signed in */
@@ -24860,6 +24902,126 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    takedownFilesTakedownFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakedownFile"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    takedownFilesReadTakedown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakedownFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreesRead"];
+                };
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {

@@ -353,6 +353,44 @@ class TakedownServerTest {
         assertThat(words("STOP")).anyMatch(w -> w.startsWith("S1: Edda Rowe said No at 9.0 m"));
     }
 
+    /**
+     * All plans go out by names and come back the same; kit or a tree that is not here is refused, and nothing kept.
+     */
+    @Test
+    void thePlansGoOutAsAFileAndComeBackTheSame() throws Exception {
+        measured();
+        Map<String, Object> asked = plan(List.of(EAST, WEST), List.of(), gear());
+        asked.put("cuts", calls(takedown("POST", "/proposal", asked).body().get("cuts")));
+        asked.put("climber", leader.personId());
+        takedown("POST", "", asked);
+        JsonNode before = takedown("GET", "", null).body();
+        JsonNode file = on("GET", "/takedown/file", null).body();
+        assertThat(file.get("format").asText()).isEqualTo("takedown-1");
+        assertThat(file.at("/trees/0/stem").asText()).isEqualTo("S1");
+        assertThat(file.at("/trees/0/pieces/gear/line").asText()).isEqualTo("rope of the test");
+        assertThat(file.at("/trees/0/pieces").has("climber")).as("of the day").isFalse();
+        assertThat(on("POST", "/takedown/file", file).body().get("trees").asInt())
+                .isEqualTo(1);
+        JsonNode after = takedown("GET", "", null).body();
+        assertThat(after.get("id")).isNotEqualTo(before.get("id"));
+        assertThat(after.get("pieces")).hasSameSizeAs(before.get("pieces"));
+        assertThat(on("GET", "/takedown/file", null).body()).isEqualTo(file);
+        Calls.Reply kit = on("POST", "/takedown/file", changed(file, "rope of the test", "no such rope"));
+        assertThat(kit.status()).isEqualTo(422);
+        assertThat(kit.body().at("/errors/0/field").asText()).isEqualTo("trees[0].pieces.gear");
+        assertThat(on("POST", "/takedown/file", changed(file, "\"S1\"", "\"S77\""))
+                        .codes())
+                .containsExactly("UNKNOWN_STEM");
+        assertThat(on("POST", "/takedown/file", changed(file, "takedown-1", "takedown-0"))
+                        .codes())
+                .containsExactly("UNKNOWN_FORMAT");
+        assertThat(takedown("GET", "", null).body().get("id")).isEqualTo(after.get("id"));
+    }
+
+    private static JsonNode changed(JsonNode file, String from, String to) throws Exception {
+        return Calls.JSON.readTree(file.toString().replace(from, to));
+    }
+
     /** Out as a table and in again it is the same; a table of another tree is refused by its row. */
     @Test
     void thePiecesGoOutAsATableAndComeBackTheSame() throws Exception {

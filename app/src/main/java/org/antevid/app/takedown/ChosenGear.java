@@ -1,6 +1,7 @@
 package org.antevid.app.takedown;
 
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.antevid.app.house.Kits;
 import org.antevid.core.assist.KitItem;
 import org.antevid.core.takedown.pieces.Gear;
@@ -34,7 +35,25 @@ public record ChosenGear(
      *
      * @param rigged without its line
      */
-    public record OnLine<T>(Optional<String> line, T rigged) {}
+    public record OnLine<T>(Optional<String> line, T rigged) {
+        OnLine<T> called(UnaryOperator<String> how) {
+            return new OnLine<>(line.map(how), rigged);
+        }
+    }
+
+    /** @return the same with each part called otherwise: by its name, or by its id */
+    ChosenGear called(UnaryOperator<String> how) {
+        return new ChosenGear(
+                line.map(how),
+                block.map(how),
+                sling.map(how),
+                brake.map(how),
+                brakeDeg,
+                brakeAwayM,
+                handN,
+                slackM,
+                second.map(s -> s.called(how)));
+    }
 
     ChosenGear withoutLine() {
         return new ChosenGear(

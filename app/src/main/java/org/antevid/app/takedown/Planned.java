@@ -3,6 +3,7 @@ package org.antevid.app.takedown;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.antevid.core.takedown.drop.FreeDrop;
 import org.antevid.core.takedown.pieces.Aloft;
@@ -43,6 +44,22 @@ public record Planned(
 
     Planned with(List<Cut> other) {
         return new Planned(limbs, other, gear, surface, said, climber, fallback, guy, climb);
+    }
+
+    /**
+     * @return what belongs to no person and no house: kit called otherwise, who climbs and how they are held left out
+     */
+    Planned called(UnaryOperator<String> how) {
+        return new Planned(
+                limbs,
+                cuts,
+                gear.called(how),
+                surface,
+                said,
+                Optional.empty(),
+                fallback,
+                guy.map(g -> g.called(how)),
+                Climb.NOT_SAID);
     }
 
     /** @return with what is done instead: never looser than it was, on no line where nobody is to rig one */

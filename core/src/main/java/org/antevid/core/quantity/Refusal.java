@@ -160,6 +160,7 @@ public enum Refusal implements Code {
     NOTHING_LEFT_THERE,
     NOTHING_TO_SHORTEN,
     PIECES_ARE_DOWN,
+    KIT_NOT_HERE,
     ARM_TOO_SHORT,
     DEEPER_THAN_STEM,
     ONE_PERSON_ALOFT,

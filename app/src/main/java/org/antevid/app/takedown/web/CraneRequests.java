@@ -39,6 +39,11 @@ final class CraneRequests {
             Optional<Double> edgeM,
             Optional<Double> edgeDepthM,
             Optional<Boolean> hollow) {
+        static PadPut of(Pad p) {
+            return new PadPut(
+                    p.at(), p.soil(), p.sideM(), p.footM(), p.thickM(), p.edgeM(), p.edgeDepthM(), p.hollow());
+        }
+
         Pad forCore() {
             return new Pad(at, or(soil), sideM, footM, or(thickM), or(edgeM), or(edgeDepthM), or(hollow));
         }
@@ -93,6 +98,31 @@ final class CraneRequests {
             Optional<@Valid GripPut> grip,
             Optional<@Valid LandingPut> landing,
             Optional<StandsSaid> stands) {
+        static SetUpRequest of(SetUp s) {
+            return new SetUpRequest(
+                    s.chart().map(ChartFile::lines),
+                    s.confirmed(),
+                    s.at(),
+                    s.massKg(),
+                    s.makersN(),
+                    s.pads().stream().map(PadPut::of).toList(),
+                    s.hookKg(),
+                    s.slingsKg(),
+                    s.attachmentKg(),
+                    s.hookLineM(),
+                    s.marginM(),
+                    s.windLimitMs(),
+                    s.legM(),
+                    s.slingN(),
+                    s.tagLine(),
+                    s.grip().map(g -> new GripPut(g.leastM(), g.mostM())),
+                    s.landing().map(l -> new LandingPut(l.at(), l.lengthM(), l.widthM())),
+                    Optional.of(new StandsSaid(
+                            s.stands().machine(),
+                            s.stands().outOfLevelDeg(),
+                            s.stands().ice())));
+        }
+
         SetUp forCore() {
             return new SetUp(
                             or(chart).map(ChartFile::of),

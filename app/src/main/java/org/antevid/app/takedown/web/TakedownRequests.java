@@ -48,6 +48,10 @@ final class TakedownRequests {
             @NotNull Double sideDeg,
             @NotNull Double riseDeg,
             @Nullable Boolean loose) {
+        static LimbDrawn of(Limb l) {
+            return new LimbDrawn(l.id(), l.atM(), l.thickM(), l.lengthM(), l.sideDeg(), l.riseDeg(), l.loose());
+        }
+
         Limb forCore() {
             return new Limb(id, atM, thickM, lengthM, sideDeg, riseDeg, Boolean.TRUE.equals(loose));
         }
@@ -69,6 +73,10 @@ final class TakedownRequests {
             Optional<Double> tieM,
             Optional<Double> blockM,
             Optional<Double> runM) {
+        static CutDrawn of(Cut c) {
+            return new CutDrawn(c.limb(), c.atM(), c.way(), c.tieM(), c.blockM(), c.runM());
+        }
+
         Cut forCore() {
             return new Cut(or(limb), atM, way, or(tieM), or(blockM), or(runM));
         }
@@ -93,6 +101,19 @@ final class TakedownRequests {
             Optional<Double> handN,
             Optional<Double> slackM,
             Optional<@Valid SecondPut> second) {
+        static GearChosen of(ChosenGear g) {
+            return new GearChosen(
+                    g.line(),
+                    g.block(),
+                    g.sling(),
+                    g.brake(),
+                    g.brakeDeg(),
+                    Optional.of(g.brakeAwayM()),
+                    Optional.of(g.handN()),
+                    Optional.of(g.slackM()),
+                    g.second().map(SecondPut::of));
+        }
+
         ChosenGear forService() {
             ChosenGear usual = ChosenGear.NONE;
             return new ChosenGear(
@@ -127,6 +148,11 @@ final class TakedownRequests {
             @NotNull Double toM,
             @NotNull Double letDownM,
             Optional<Boolean> sound) {
+        static SecondPut of(ChosenGear.OnLine<SecondLine> s) {
+            SecondLine x = s.rigged();
+            return new SecondPut(s.line(), x.deg(), x.awayM(), x.heightM(), x.toM(), x.letDownM(), x.sound());
+        }
+
         ChosenGear.OnLine<SecondLine> forService() {
             return new ChosenGear.OnLine<>(
                     or(line), new SecondLine(Optional.empty(), deg, awayM, heightM, toM, letDownM, or(sound)));
@@ -156,6 +182,20 @@ final class TakedownRequests {
             Optional<Double> turnedDeg,
             boolean proven,
             Optional<Boolean> sound) {
+        static GuyPut of(ChosenGear.OnLine<Guy> g) {
+            Guy x = g.rigged();
+            return new GuyPut(
+                    g.line(),
+                    x.heightM(),
+                    x.deg(),
+                    x.awayM(),
+                    x.anchorHeightM(),
+                    x.pretensionN(),
+                    x.turnedDeg(),
+                    x.proven(),
+                    x.sound());
+        }
+
         ChosenGear.OnLine<Guy> forService() {
             return new ChosenGear.OnLine<>(
                     or(line),
@@ -253,6 +293,21 @@ final class TakedownRequests {
             Optional<Fallback> fallback,
             Optional<@Valid GuyPut> guy,
             Optional<ClimbSaid> climb) {
+        static TakedownRequest of(Planned p) {
+            return new TakedownRequest(
+                    p.limbs().stream().map(LimbDrawn::of).toList(),
+                    p.cuts().stream().map(CutDrawn::of).toList(),
+                    GearChosen.of(p.gear()),
+                    p.surface(),
+                    p.said(),
+                    p.climber(),
+                    p.fallback(),
+                    p.guy().map(GuyPut::of),
+                    Optional.of(p.climb())
+                            .filter(c -> !c.equals(Climb.NOT_SAID))
+                            .map(ClimbSaid::of));
+        }
+
         Planned forService() {
             return new Planned(
                     limbs.stream().map(LimbDrawn::forCore).toList(),

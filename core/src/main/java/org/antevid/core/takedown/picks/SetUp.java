@@ -58,6 +58,31 @@ public record SetUp(
         }
     }
 
+    /**
+     * @return as it is planned for another day or job: nobody has confirmed its chart, nobody has looked how it stands
+     */
+    public SetUp elsewhere() {
+        return new SetUp(
+                chart,
+                false,
+                at,
+                massKg,
+                makersN,
+                pads,
+                hookKg,
+                slingsKg,
+                attachmentKg,
+                hookLineM,
+                marginM,
+                windLimitMs,
+                legM,
+                slingN,
+                tagLine,
+                grip,
+                landing,
+                Stands.NOT_SAID);
+    }
+
     /** Smallest and largest diameter a grab holds. */
     public record Grip(double leastM, double mostM) {
         public Grip {
