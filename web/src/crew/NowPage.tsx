@@ -148,15 +148,18 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
               </Button>
             </>
           ) : (
-            <Button
-              type="primary"
-              size="large"
-              block
-              disabled={!card?.signedAt || waits('ready')}
-              onClick={() => ready(true)}
-            >
-              {t(waits('ready') ? 'kept' : card?.signedAt ? 'ready' : 'ready.signFirst')}
-            </Button>
+            <>
+              {post?.aloft && <p className="s">{t('ready.means', { role: post.role })}</p>}
+              <Button
+                type="primary"
+                size="large"
+                block
+                disabled={!card?.signedAt || waits('ready')}
+                onClick={() => ready(true)}
+              >
+                {t(waits('ready') ? 'kept' : card?.signedAt ? 'ready' : 'ready.signFirst')}
+              </Button>
+            </>
           )}
           <AtButton refused={out.refused.ready} />
         </div>

@@ -1,4 +1,4 @@
-import { Button, DatePicker } from 'antd';
+import { Button, DatePicker, Input } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { useJob } from '../api/job';
@@ -68,6 +68,17 @@ export function AloftForm({ job, t, view, leader }: Props) {
             change={(fallback) => t.change({ fallback })}
             options={view.instead.map((f) => ({ value: f.value, label: f.words }))}
           />
+          {t.draft?.fallback === 'AGREED_DAMAGE' && (
+            <label className={css.pick}>
+              {msg('agreedWith')}
+              <Input
+                size="large"
+                value={t.draft.agreedWith ?? ''}
+                status={t.draft.agreedWith ? undefined : 'error'}
+                onChange={(e) => t.change({ agreedWith: e.target.value || undefined })}
+              />
+            </label>
+          )}
         </>
       )}
       {view.id && view.climber && (

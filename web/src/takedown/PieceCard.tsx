@@ -152,6 +152,11 @@ export function PieceCard({ t, view, piece, leader }: Props) {
           ))}
         </>
       )}
+      {piece.said.strikesM && piece.said.fallsM && (
+        <p className={css.zone}>
+          {msg('bed', { reach: piece.said.strikesM, mass: piece.said.massHighKg ?? '', from: piece.said.fallsM })}
+        </p>
+      )}
       <p className={css.zone}>
         {msg('zone', { across: piece.said.zoneAcrossM ?? 'none', down: piece.said.zoneDownM ?? 'none' })}
         {piece.wraps !== undefined && ` · ${msg('wraps', { wraps: piece.wraps })}`}

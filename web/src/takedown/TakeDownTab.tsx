@@ -189,15 +189,21 @@ function useZone(piece?: Piece) {
   const stayNear = usePlanView((v) => v.stayNear);
   const zone = piece && piece.zone.length > 0 ? JSON.stringify(piece.zone) : undefined;
   const swing = piece && piece.swing.length > 0 ? JSON.stringify(piece.swing) : undefined;
+  const strikes = piece && piece.strikes.length > 0 ? JSON.stringify(piece.strikes) : undefined;
   const number = piece?.number;
   useEffect(() => {
     if (zone && number !== undefined) {
       const outline = JSON.parse(zone) as Spot[];
-      const within = swing ? (JSON.parse(swing) as Spot[]) : undefined;
+      const inner = swing ?? strikes;
+      const within = inner ? (JSON.parse(inner) as Spot[]) : undefined;
       setGhosts([
         {
           at: outline[0],
-          label: msg(within ? 'ifLineGoes' : 'belowPiece', { piece: number }),
+          label: swing
+            ? msg('ifLineGoes', { piece: number })
+            : strikes
+              ? msg('bouncesTo', { piece: number })
+              : msg('belowPiece', { piece: number }),
           form: 'POLYGON',
           outline,
         },
@@ -205,7 +211,7 @@ function useZone(piece?: Piece) {
           ? [
               {
                 at: within[Math.floor(within.length / 2)],
-                label: msg('swings', { piece: number }),
+                label: swing ? msg('swings', { piece: number }) : msg('strikes', { piece: number }),
                 form: 'POLYGON' as const,
                 outline: within,
               },
@@ -218,7 +224,7 @@ function useZone(piece?: Piece) {
       setGhosts([]);
       stayNear(undefined);
     };
-  }, [zone, swing, number, setGhosts, stayNear]);
+  }, [zone, swing, strikes, number, setGhosts, stayNear]);
 }
 
 type NextProps = {

@@ -65,9 +65,9 @@ export function useCrane(job: string, stem: string) {
       }
     },
     keep: async () => {
-      if (!draft.view) return;
+      if (!draft.view || !draft.draft) return;
       const query = { replaces: kept?.id };
-      if (await act(api.POST(address, { params: { path, query }, body: draftOf(draft.view) }))) draft.clear();
+      if (await act(api.POST(address, { params: { path, query }, body: draftOf(draft.view) }))) draft.kept(draft.draft);
     },
     weigh: (piece: number, readKg: number, free: boolean) =>
       act(

@@ -29,6 +29,7 @@ export function useDraft<View, Draft>(
     unsaved: changed !== undefined,
     change: (more: Partial<Draft>) => draft && setChanged({ ...draft, ...more }),
     put: (v: View) => setChanged(draftOf(v)),
-    clear: () => setChanged(undefined),
+    /** It is kept: what was changed since it was sent stays. */
+    kept: (sent: Draft) => setChanged((now) => (now === sent ? undefined : now)),
   };
 }

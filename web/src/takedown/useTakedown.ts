@@ -26,6 +26,7 @@ const draftOf = (v: View): Draft => ({
   mayBe: v.mayBe,
   climber: v.climber,
   fallback: v.fallback,
+  agreedWith: v.agreedWith,
   climb: v.climb,
   guy: v.guy && {
     line: v.guy.line,
@@ -49,7 +50,16 @@ export function useTakedown(job: string, stem: string) {
     queryKey: ['job', job, 'tangle', 'takedown', stem],
     queryFn: () => data(api.GET('/api/jobs/{job}/takedown/stems/{stem}', { params: { path } })),
   }).data;
-  const { view, draft, faults, failed, change, unsaved, put, clear } = useDraft(
+  const {
+    view,
+    draft,
+    faults,
+    failed,
+    change,
+    unsaved,
+    put,
+    kept: wasKept,
+  } = useDraft(
     'takedown',
     stem,
     kept,
@@ -104,13 +114,14 @@ export function useTakedown(job: string, stem: string) {
         say(msg('notJson', { name: file.name }));
         return;
       }
-      if (await act(api.POST('/api/jobs/{job}/takedown/file', { params: { path: { job } }, body }))) clear();
+      if (await act(api.POST('/api/jobs/{job}/takedown/file', { params: { path: { job } }, body })))
+        wasKept(draft as Draft);
     },
     keep: async () => {
       if (!draft) return;
       const query = { replaces: kept?.id };
       if (await act(api.POST('/api/jobs/{job}/takedown/stems/{stem}', { params: { path, query }, body: draft })))
-        clear();
+        wasKept(draft);
     },
     saysNo: (atM: number) =>
       act(api.POST('/api/jobs/{job}/takedown/stems/{stem}/no', { params: { path }, body: { atM } })),

@@ -10210,6 +10210,8 @@ export interface components {
             briefedKg: number;
             /** Format: int32 */
             briefedMin: number;
+            /** @description its line has taken more than was reckoned: looked over, or retired, before it is used again */
+            lineLookedOver: boolean;
             /** Format: double */
             lineN?: number;
             /** Format: double */
@@ -10317,12 +10319,6 @@ export interface components {
             /** @description where nobody with a part stands but whoever cuts: under it and as far as it swings, else where it can end */
             zone: components["schemas"]["Spot"][][];
         };
-        /** @description A tree that came down in pieces. */
-        PieceReviewTreeInPieces: {
-            pieces: components["schemas"]["PieceCameView"][];
-            stem: string;
-            weights: components["schemas"]["WeightsOfTree"][];
-        };
         PieceStepsRequest: {
             /** @description where the stem is cut, metres from the butt */
             cutsM: number[];
@@ -10340,6 +10336,8 @@ export interface components {
             diameterM: number;
             /** @description it has come down: its cut stays, and nothing stands against it any more */
             down: boolean;
+            /** Format: double */
+            fallsM?: number;
             led: components["schemas"]["LedAlong"][];
             /** Format: double */
             lengthM: number;
@@ -10374,6 +10372,8 @@ export interface components {
                 atM: string;
                 /** @description diameter, up */
                 diameterM: string;
+                /** @description length, up */
+                fallsM?: string;
                 /** @description length, nearest */
                 lengthM: string;
                 /** @description length, down */
@@ -10386,6 +10386,8 @@ export interface components {
                 peakN?: string;
                 /** @description length, down */
                 roomM?: string;
+                /** @description length, up */
+                strikesM?: string;
                 /** @description length, nearest */
                 topAfterM: string;
                 /** @description distance, up */
@@ -10395,6 +10397,10 @@ export interface components {
             };
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
+            /** @description where it strikes first, before it bounces and rolls; strikesM from beneath its cut, from fallsM; empty of what is held or felled */
+            strikes: components["schemas"]["Spot"][];
+            /** Format: double */
+            strikesM?: number;
             /** @description ground nobody stands on who has a part but whoever cuts; empty where nothing stops it */
             swing: components["schemas"]["Spot"][];
             tie?: components["schemas"]["OnFigure"];
@@ -10531,6 +10537,12 @@ export interface components {
             stump: components["schemas"]["Spot"];
             tip: components["schemas"]["Spot"];
             wholeCircle: boolean;
+        };
+        PlannedTree: {
+            crane?: components["schemas"]["SetUpRequest"];
+            pieces: components["schemas"]["TakedownRequest"];
+            /** @description its label */
+            stem: string;
         };
         /** @description A raised plate, metres. */
         Plate: {
@@ -12396,16 +12408,12 @@ export interface components {
         TakedownFile: {
             /** @description FORMAT */
             format: string;
-            trees: components["schemas"]["TakedownFileTreeInPieces"][];
-        };
-        TakedownFileTreeInPieces: {
-            crane?: components["schemas"]["SetUpRequest"];
-            pieces: components["schemas"]["TakedownRequest"];
-            /** @description its label */
-            stem: string;
+            trees: components["schemas"]["PlannedTree"][];
         };
         /** @description A plan of pieces. */
         TakedownRequest: {
+            /** @description whom the damage was agreed with; needed with that fallback */
+            agreedWith?: string;
             climb?: components["schemas"]["ClimbSaid"];
             /** @description id of who cuts aloft */
             climber?: string;
@@ -12428,6 +12436,7 @@ export interface components {
         };
         /** @description A tree taken down in pieces. */
         TakedownView: {
+            agreedWith?: string;
             allowances: components["schemas"]["MayBeAloft"][];
             aloft: components["schemas"]["AloftView"];
             anchors: components["schemas"]["AnchorView"][];
@@ -13127,6 +13136,12 @@ export interface components {
             hangs: boolean;
             /** @enum {string} */
             kind?: "TORN_LEADER" | "BROKEN_TOP" | "BIG_LIMB";
+        };
+        /** @description A tree that came down in pieces. */
+        TreeInPieces: {
+            pieces: components["schemas"]["PieceCameView"][];
+            stem: string;
+            weights: components["schemas"]["WeightsOfTree"][];
         };
         /** @description What was tapped by eye; what is missing was not looked at. */
         TreeRequest: {
@@ -19549,7 +19564,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PieceReviewTreeInPieces"][];
+                    "application/json": components["schemas"]["TreeInPieces"][];
                 };
             };
             /** @description Nobody is signed in */

@@ -36,12 +36,13 @@ export default function CutsPanel({ job, go }: PanelProps) {
   const v = l.view;
   const save = async () => {
     if (!l.stem) return;
+    const sent = l.choice;
     if (
       await act(
         api.PUT('/api/jobs/{job}/stems/{stem}/lay', {
           params: { path: { job, stem: l.stem.id } },
           body: {
-            choice: l.choice,
+            choice: sent,
             fixed: l.saved?.fixed ?? false,
             dropZone: l.saved?.dropZone ?? [],
             version: l.saved?.version,
@@ -49,7 +50,7 @@ export default function CutsPanel({ job, go }: PanelProps) {
         }),
       )
     )
-      l.settle();
+      l.sent(sent);
   };
   // a card is not saved onto another lay than the one whose drop zone is fixed
   const turned = l.saved !== undefined && l.choice.layDeg !== l.saved.choice.layDeg;

@@ -38,13 +38,14 @@ export default function LayPanel({ job, go }: PanelProps) {
   });
   const fix = async (fixed: boolean) => {
     if (!l.lay || !l.stem) return;
+    const sent = l.choice;
     const done = await act(
       api.PUT('/api/jobs/{job}/stems/{stem}/lay', {
         params: { path: { job, stem: l.stem.id } },
-        body: { choice: l.choice, fixed, dropZone: l.lay.suggestedDropZone, version: l.saved?.version },
+        body: { choice: sent, fixed, dropZone: l.lay.suggestedDropZone, version: l.saved?.version },
       }),
     );
-    if (done) l.settle();
+    if (done) l.sent(sent);
   };
   usePanelKey(['z'], () => void fix(false));
   usePanelKey(['e'], () => setTab('ways'));

@@ -20,6 +20,7 @@ export function useLay(job: string, focus?: LayFocus) {
   const draft = `${job}/${tools.stem ?? ''}`;
   const choice = useLayDrafts((d) => d.drafts[draft]);
   const put = useLayDrafts((d) => d.put);
+  const wasSaved = useLayDrafts((d) => d.saved);
   const setChoice = (c?: Choice) => put(draft, c);
   const [best, setBest] = useState<number>();
   const current = useMemo<Choice>(
@@ -86,6 +87,7 @@ export function useLay(job: string, focus?: LayFocus) {
     layFaults: faults,
     changed: choice !== undefined,
     settle: () => setChoice(undefined),
+    sent: (sent: Choice) => wasSaved(draft, sent),
   };
 }
 

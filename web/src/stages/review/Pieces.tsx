@@ -37,6 +37,12 @@ export function Pieces({ job }: { job: string }) {
                       <small>
                         {p.wayWords}, {msg('upTo', { mass: p.said.briefedKg ?? '', line: p.said.lineN ?? 'none' })}
                       </small>
+                      {p.lineLookedOver && (
+                        <>
+                          <br />
+                          <b>{msg('lineLookedOver')}</b>
+                        </>
+                      )}
                     </>
                   ),
                 },

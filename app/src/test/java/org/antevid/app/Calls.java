@@ -110,6 +110,20 @@ final class Calls {
         return call(who, method, "/api/jobs/" + job + path, body);
     }
 
+    /** Girth, height and lean by eye: what a figure needs. */
+    void measured(SignedIn who, String stem, double girthM, double heightM, double leanDeg, double azimuthDeg)
+            throws Exception {
+        for (Map<String, Object> s : List.of(
+                sighting("GIRTH", Map.of("girthM", girthM)),
+                sighting("EYE_HEIGHT", Map.of("heightM", heightM)),
+                sighting("EYE_LEAN", Map.of("leanDeg", leanDeg, "azimuthDeg", azimuthDeg)))) {
+            Reply r = on(who, "POST", "/stems/" + stem + "/sightings", s);
+            if (r.status() != 201) {
+                throw new AssertionError(r.text());
+            }
+        }
+    }
+
     Reply call(SignedIn who, String method, String path, Object body) throws Exception {
         MockHttpServletRequestBuilder r = request(HttpMethod.valueOf(method), path);
         if (body != null) {

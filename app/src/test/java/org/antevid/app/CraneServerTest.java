@@ -48,13 +48,7 @@ class CraneServerTest {
                 .body()
                 .get("id")
                 .asText();
-        for (Map.Entry<String, Map<String, Object>> s : Map.<String, Map<String, Object>>of(
-                        "GIRTH", Map.of("girthM", 1.0),
-                        "EYE_HEIGHT", Map.of("heightM", 13),
-                        "EYE_LEAN", Map.of("leanDeg", 6, "azimuthDeg", 180))
-                .entrySet()) {
-            on("POST", "/stems/" + alder + "/sightings", Calls.sighting(s.getKey(), s.getValue()));
-        }
+        calls.measured(leader, alder, 1.0, 13, 6, 180);
         on("POST", "/stems/" + alder + "/sightings", Calls.sighting("HEAVE", Map.of("liftM", 0.2, "azimuthDeg", 0)));
         assertThat(on(
                                 "POST",

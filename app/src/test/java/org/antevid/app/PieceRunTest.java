@@ -34,13 +34,7 @@ class PieceRunTest {
                 .body()
                 .get("id")
                 .asText();
-        for (Map.Entry<String, Map<String, Object>> s : Map.<String, Map<String, Object>>of(
-                        "GIRTH", Map.of("girthM", 0.9),
-                        "EYE_HEIGHT", Map.of("heightM", 4),
-                        "EYE_LEAN", Map.of("leanDeg", 1, "azimuthDeg", 90))
-                .entrySet()) {
-            run.on(run.leader, "POST", "/stems/" + stub + "/sightings", Calls.sighting(s.getKey(), s.getValue()));
-        }
+        run.calls.measured(run.leader, stub, 0.9, 4, 1, 90);
         RunningJob.ok(run.on(
                 run.leader,
                 "POST",

@@ -58,15 +58,7 @@ class TakedownServerTest {
     }
 
     private void measured() throws Exception {
-        for (Map.Entry<String, Map<String, Object>> s : Map.<String, Map<String, Object>>of(
-                        "GIRTH", Map.of("girthM", 1.4),
-                        "EYE_HEIGHT", Map.of("heightM", 16),
-                        "EYE_LEAN", Map.of("leanDeg", 3, "azimuthDeg", 90))
-                .entrySet()) {
-            assertThat(on("POST", "/stems/" + lime + "/sightings", Calls.sighting(s.getKey(), s.getValue()))
-                            .status())
-                    .isEqualTo(201);
-        }
+        calls.measured(leader, lime, 1.4, 16, 3, 90);
     }
 
     private static Map<String, Object> limb(String id, double sideDeg) {
@@ -248,6 +240,16 @@ class TakedownServerTest {
                         .status())
                 .isEqualTo(201);
         assertThat(words("STOP")).noneMatch(w -> w.contains("said No"));
+        p.put("fallback", "AGREED_DAMAGE");
+        String now = takedown("GET", "", null).body().get("id").asText();
+        Calls.Reply withNobody = takedown("POST", "?replaces=" + now, p);
+        assertThat(withNobody.status()).isEqualTo(422);
+        assertThat(withNobody.body().at("/errors/0/field").asText()).isEqualTo("agreedWith");
+        p.put("agreedWith", "the boat's owner");
+        assertThat(takedown("POST", "?replaces=" + now, p).status()).isEqualTo(201);
+        takedown("POST", "/no", Map.of("atM", 9));
+        assertThat(words("STOP"))
+                .anyMatch(w -> w.endsWith("instead: the damage that was agreed, with the boat's owner"));
         p.remove("fallback");
         assertThat(takedown("POST", "/instead", p).status())
                 .as("nothing is chosen")

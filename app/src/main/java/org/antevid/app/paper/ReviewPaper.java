@@ -207,7 +207,8 @@ public class ReviewPaper {
                 .with("weighed", p.weighedKg().map(kg -> Arg.of(Dimension.MASS, kg)))
                 .with("took", p.tookMin().map(Arg::count))
                 .with("planned", Arg.count(p.briefedMin()))
-                .with("went", Arg.term(p.went()));
+                .with("went", Arg.term(p.went()))
+                .with("retire", Arg.flag(p.lineLookedOver()));
     }
 
     private static Message weighed(String stem, Weighing.Came c) {

@@ -30,6 +30,7 @@ final class KeptPlan {
         e.said = p.said().orElse(null);
         e.climberId = p.climber().orElse(null);
         e.fallback = p.fallback().orElse(null);
+        e.agreedWith = p.agreedWith().orElse(null);
         p.limbs().forEach(l -> e.limbs.add(LimbPart.of(l)));
         p.cuts().forEach(c -> e.cuts.add(CutPart.of(c)));
         return e;
@@ -53,6 +54,7 @@ final class KeptPlan {
                 Optional.ofNullable(e.said),
                 Optional.ofNullable(e.climberId),
                 Optional.ofNullable(e.fallback),
+                Optional.ofNullable(e.agreedWith),
                 Optional.ofNullable(e.guy).map(GuyPart::forService),
                 Optional.ofNullable(e.climb).map(ClimbPart::forCore).orElse(Climb.NOT_SAID));
     }

@@ -19,6 +19,7 @@ import org.antevid.core.takedown.pieces.Limb;
  * @param said who may be aloft as the leader says it; empty: as the records say
  * @param climber id of who cuts aloft
  * @param fallback what is done instead when the climber says No
+ * @param agreedWith whom the damage was agreed with, where that is what is done instead
  * @param guy holds the tree back; empty where none does
  */
 public record Planned(
@@ -29,6 +30,7 @@ public record Planned(
         Optional<Aloft.Allowed> said,
         Optional<String> climber,
         Optional<Fallback> fallback,
+        Optional<String> agreedWith,
         Optional<ChosenGear.OnLine<Guy>> guy,
         Climb climb) {
     public static final Planned NOTHING = new Planned(
@@ -40,10 +42,11 @@ public record Planned(
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
+            Optional.empty(),
             Climb.NOT_SAID);
 
     Planned with(List<Cut> other) {
-        return new Planned(limbs, other, gear, surface, said, climber, fallback, guy, climb);
+        return new Planned(limbs, other, gear, surface, said, climber, fallback, agreedWith, guy, climb);
     }
 
     /**
@@ -58,6 +61,7 @@ public record Planned(
                 said,
                 Optional.empty(),
                 fallback,
+                agreedWith,
                 guy.map(g -> g.called(how)),
                 Climb.NOT_SAID);
     }
@@ -72,6 +76,7 @@ public record Planned(
                 Stream.concat(said.stream(), f.allows().stream()).max(Comparator.naturalOrder()),
                 climber,
                 fallback,
+                agreedWith,
                 guy,
                 climb);
     }

@@ -40,6 +40,7 @@ import org.antevid.core.takedown.pieces.AnchorTree;
 import org.antevid.core.takedown.pieces.Below;
 import org.antevid.core.takedown.pieces.Cut;
 import org.antevid.core.takedown.pieces.CutFigure;
+import org.antevid.core.takedown.pieces.Fallback;
 import org.antevid.core.takedown.pieces.GuyCheck;
 import org.antevid.core.takedown.pieces.Piece;
 import org.antevid.core.takedown.pieces.Proposal;
@@ -252,6 +253,10 @@ public class Takedowns {
                     .with("stem", Arg.name(r.stem.label()))
                     .with("who", Arg.name(kept.map(k -> k.who).orElse(""))));
         }
+        if (p.fallback().filter(Fallback.AGREED_DAMAGE::equals).isPresent()
+                && p.agreedWith().isEmpty()) {
+            throw new RefusedInput(Refusal.NEEDED, "agreedWith");
+        }
         if (!r.missing.isEmpty()) {
             throw new RefusedInput(
                     "NOT_KNOWN",
@@ -298,7 +303,8 @@ public class Takedowns {
                 .filter(n -> n.stemId.equals(stemId))
                 .filter(n -> kept.filter(k -> madeAnew(jobId, n, k)).isEmpty())
                 .reduce((a, b) -> b)
-                .map(n -> new Situation.ClimbersNo(people.person(n.climberId).name(), n.atM, planned.fallback()));
+                .map(n -> new Situation.ClimbersNo(
+                        people.person(n.climberId).name(), n.atM, planned.fallback(), planned.agreedWith()));
     }
 
     /** The same plan kept once more is none that was made anew. */

@@ -34,6 +34,15 @@ public record PieceOutcome(
     }
 
     /**
+     * A line that caught more than was reckoned may have seen more than the house lets it: nobody knows its peak.
+     *
+     * @return whether it is looked over, or retired, before it is used again (practice rule)
+     */
+    public boolean lineLookedOver() {
+        return lineN.isPresent() && (went == PieceWent.HEAVIER || went == PieceWent.SNAGGED);
+    }
+
+    /**
      * @param readings of its tree, the oldest first: the last free one of its piece counts
      * @return empty of a step that took no piece
      */

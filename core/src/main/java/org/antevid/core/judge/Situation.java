@@ -190,8 +190,11 @@ public record Situation(
         }
     }
 
-    /** @param atM height it was said at */
-    public record ClimbersNo(String who, double atM, Optional<Fallback> fallback) {}
+    /**
+     * @param atM height it was said at
+     * @param agreedWith whom the damage was agreed with, where that was chosen
+     */
+    public record ClimbersNo(String who, double atM, Optional<Fallback> fallback, Optional<String> agreedWith) {}
 
     /** A stem, its lay where one is chosen, and whether lay and drop zone are fixed. */
     public record StemFacts(

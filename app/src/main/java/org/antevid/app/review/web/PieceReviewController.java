@@ -33,6 +33,7 @@ public class PieceReviewController {
      *
      * @param numbers their turns among all of the tree
      * @param briefedKg at the heavy end, {@code more} what was weighed over it, less one
+     * @param lineLookedOver its line has taken more than was reckoned: looked over, or retired, before it is used again
      */
     record PieceCameView(
             List<Integer> numbers,
@@ -45,7 +46,8 @@ public class PieceReviewController {
             int briefedMin,
             Optional<Integer> tookMin,
             PieceWent went,
-            String wentWords) {}
+            String wentWords,
+            boolean lineLookedOver) {}
 
     /** What the load display says of one group of a tree. */
     record WeightsOfTree(
@@ -81,7 +83,8 @@ public class PieceReviewController {
                 p.briefedMin(),
                 p.tookMin(),
                 p.went(),
-                Speech.words().term(p.went()));
+                Speech.words().term(p.went()),
+                p.lineLookedOver());
     }
 
     private static WeightsOfTree weights(Weighing.Came c) {

@@ -75,6 +75,9 @@ public class TakedownEntity {
     @Nullable
     public Fallback fallback;
 
+    @Nullable
+    public String agreedWith;
+
     @ElementCollection(fetch = FetchType.EAGER)
     @Fetch(FetchMode.SUBSELECT)
     @CollectionTable(name = "takedown_limb", joinColumns = @JoinColumn(name = "takedown_id"))

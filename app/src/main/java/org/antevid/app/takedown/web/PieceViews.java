@@ -114,6 +114,8 @@ final class PieceViews {
      * @param limb id of the limb; left out: of the stem
      * @param lowerBlockM height of a block at which the stem holds; left out where it does, or where none helps
      * @param zone ground nobody stands on while it is cut; empty where nothing stops it
+     * @param strikes where it strikes first, before it bounces and rolls; {@code strikesM} from beneath its cut, from
+     *     {@code fallsM}; empty of what is held or felled
      * @param swing ground nobody stands on who has a part but whoever cuts; empty where nothing stops it
      * @param outline of a piece of stem as it is seen, {@code line} of a limb
      */
@@ -147,6 +149,9 @@ final class PieceViews {
             @Shown(in = Dimension.DISTANCE, to = Side.UP) Optional<Double> zoneDownM,
             @Shown(in = Dimension.DISTANCE, to = Side.UP) Optional<Double> zoneAcrossM,
             List<Spot> zone,
+            List<Spot> strikes,
+            @Shown(in = Dimension.LENGTH, to = Side.UP) Optional<Double> strikesM,
+            @Shown(in = Dimension.LENGTH, to = Side.UP) Optional<Double> fallsM,
             List<Spot> swing,
             List<ChainLink> chain,
             List<RunOfPiece> runs,
@@ -164,6 +169,7 @@ final class PieceViews {
                 ? t.figure().heightM()
                 : t.pieces().get(p.number() - 2).after().topM();
         boolean down = t.down(p);
+        List<Spot> strikes = KeepClear.strikes(at, p);
         Optional<Piece.Longest> longest = p.longest().filter(l -> !down);
         return new PieceView(
                 p.number(),
@@ -209,6 +215,9 @@ final class PieceViews {
                 p.drop().downM(),
                 p.drop().acrossM(),
                 KeepClear.of(at, p, ground).orElse(List.of()),
+                strikes,
+                Optional.of(p.drop().strikesM()).filter(x -> !strikes.isEmpty()),
+                Optional.of(Math.max(0, p.from().z())).filter(x -> !strikes.isEmpty()),
                 p.cut().way().roped() ? KeepClear.whileCut(at, p, ground).orElse(List.of()) : List.of(),
                 p.loading().links().stream().map(l -> link(t, p, l, side)).toList(),
                 p.runs().stream()

@@ -16,7 +16,7 @@ import org.antevid.app.takedown.TakedownFiles;
  * @param format {@value #FORMAT}
  */
 record TakedownFile(
-        @NotBlank String format, @NotNull @Size(max = 60) List<@NotNull @Valid TreeInPieces> trees) {
+        @NotBlank String format, @NotNull @Size(max = 60) List<@NotNull @Valid PlannedTree> trees) {
     static final String FORMAT = "takedown-1";
 
     /**
@@ -24,12 +24,12 @@ record TakedownFile(
      * @param pieces kit goes by its name; who climbs and how they are held is left out
      * @param crane left out: nothing was set up
      */
-    record TreeInPieces(
+    record PlannedTree(
             @NotBlank @Size(max = 40) String stem,
             @NotNull @Valid TakedownRequests.TakedownRequest pieces,
             Optional<CraneRequests.@Valid SetUpRequest> crane) {
-        static TreeInPieces of(TakedownFiles.OfTree t) {
-            return new TreeInPieces(
+        static PlannedTree of(TakedownFiles.OfTree t) {
+            return new PlannedTree(
                     t.stem(),
                     TakedownRequests.TakedownRequest.of(t.planned()),
                     t.crane().map(CraneRequests.SetUpRequest::of));

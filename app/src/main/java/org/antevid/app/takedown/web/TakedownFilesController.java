@@ -4,7 +4,7 @@ import java.util.List;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.takedown.TakedownFiles;
-import org.antevid.app.takedown.web.TakedownFile.TreeInPieces;
+import org.antevid.app.takedown.web.TakedownFile.PlannedTree;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Refusal;
@@ -37,7 +37,7 @@ class TakedownFilesController {
     TakedownFile takedownFile(@PathVariable String job) {
         return new TakedownFile(
                 TakedownFile.FORMAT,
-                files.out(job).stream().map(TreeInPieces::of).toList());
+                files.out(job).stream().map(PlannedTree::of).toList());
     }
 
     /** Reads such a file as new plans of its trees; all of it or nothing. */
@@ -52,7 +52,7 @@ class TakedownFilesController {
                     Message.of(Refusal.UNKNOWN_FORMAT).with("right", Arg.name(TakedownFile.FORMAT)), "format");
         }
         List<TakedownFiles.OfTree> trees =
-                file.trees().stream().map(TreeInPieces::forService).toList();
+                file.trees().stream().map(PlannedTree::forService).toList();
         return new TreesRead(files.in(job, trees, who));
     }
 }

@@ -280,6 +280,7 @@ final class TakedownRequests {
      * @param mayBe who may be aloft as the leader says it; left out: as the records say
      * @param climber id of who cuts aloft
      * @param fallback what is done when the climber says No
+     * @param agreedWith whom the damage was agreed with; needed with that fallback
      * @param guy left out: none
      * @param climb left out: nobody said
      */
@@ -291,6 +292,7 @@ final class TakedownRequests {
             Optional<Aloft.Allowed> mayBe,
             Optional<String> climber,
             Optional<Fallback> fallback,
+            Optional<@Size(max = 120) String> agreedWith,
             Optional<@Valid GuyPut> guy,
             Optional<ClimbSaid> climb) {
         static TakedownRequest of(Planned p) {
@@ -302,6 +304,7 @@ final class TakedownRequests {
                     p.said(),
                     p.climber(),
                     p.fallback(),
+                    p.agreedWith(),
                     p.guy().map(GuyPut::of),
                     Optional.of(p.climb())
                             .filter(c -> !c.equals(Climb.NOT_SAID))
@@ -317,6 +320,7 @@ final class TakedownRequests {
                     or(mayBe),
                     or(climber),
                     or(fallback),
+                    or(agreedWith).map(String::strip).filter(s -> !s.isEmpty()),
                     or(guy).map(GuyPut::forService),
                     or(climb).map(ClimbSaid::forCore).orElse(Climb.NOT_SAID));
         }

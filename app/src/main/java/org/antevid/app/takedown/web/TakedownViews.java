@@ -217,6 +217,7 @@ final class TakedownViews {
             Optional<Aloft.Allowed> mayBe,
             Optional<String> climber,
             Optional<Fallback> fallback,
+            Optional<String> agreedWith,
             Optional<String> saidNo,
             FreeDrop.Surface surface,
             GearView gear,
@@ -256,6 +257,7 @@ final class TakedownViews {
                 p.said(),
                 p.climber(),
                 p.fallback(),
+                p.agreedWith(),
                 r.saidNo().map(TakedownViews::said),
                 p.surface(),
                 new GearView(

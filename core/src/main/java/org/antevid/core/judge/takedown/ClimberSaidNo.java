@@ -18,6 +18,7 @@ public final class ClimberSaidNo implements Rule {
                 .flatMap(t -> t.saidNo().stream().map(no -> Finding.of(RuleId.CLIMBER_SAID_NO, STOP, t.label())
                         .with("who", Arg.name(no.who()))
                         .with("at", Arg.of(Dimension.LENGTH, no.atM()))
-                        .with("fallback", no.fallback().map(Arg::term))));
+                        .with("fallback", no.fallback().map(Arg::term))
+                        .with("agreed", no.agreedWith().map(Arg::name))));
     }
 }

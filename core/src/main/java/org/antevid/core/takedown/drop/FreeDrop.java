@@ -11,12 +11,14 @@ import org.antevid.core.takedown.Remarks;
  * restitution and rolling; an envelope, no proof.
  *
  * @param downM down the slope; empty where nothing stops it
+ * @param strikesM where it strikes first at the farthest, before it bounces and rolls: as far as a bed has to reach
  * @param driftM by the wind, the largest of the three
  */
 public record FreeDrop(
         Optional<Double> downM,
         Optional<Double> acrossM,
         Optional<Double> upM,
+        double strikesM,
         double driftM,
         List<Remarks.Told> remarks) {
     private static final double STEP_S = 0.002;
@@ -62,7 +64,7 @@ public record FreeDrop(
     public record Ground(
             Surface surface, double slopeDeg, Optional<Double> obstacleM, double floorM, Optional<Double> barrierM) {}
 
-    private record Reach(Optional<Double> m, double driftM) {}
+    private record Reach(Optional<Double> m, double strikesM, double driftM) {}
 
     public static FreeDrop of(Piece p, Ground g, double gustMs, double stopMs) {
         Reach down = reach(p, g, gustMs, 1);
@@ -73,6 +75,7 @@ public record FreeDrop(
                 down.m,
                 across.m,
                 up.m,
+                Math.max(down.strikesM, Math.max(across.strikesM, up.strikesM)),
                 drift,
                 new Remarks()
                         .when(gustMs > stopMs, Remark.WIND_STOP)
@@ -98,17 +101,18 @@ public record FreeDrop(
                                 x0, flight(p.pushMs + 0.3 * Math.sqrt(2 * StemMass.G * (p.heightM - o)), u, o)))
                         .orElse(x0)
                 + drift;
-        double end = x + p.lengthM + 2 * e * e * p.heightM;
+        double strikes = x + p.lengthM;
+        double end = strikes + 2 * e * e * p.heightM;
         double least = Math.max(g.floorM, 2 * p.lengthM);
         if (!p.round) {
-            return new Reach(Optional.of(Math.max(least, end)), drift);
+            return new Reach(Optional.of(Math.max(least, end)), strikes, drift);
         }
         double holds = g.surface.rolls * Math.cos(slope) - side * Math.sin(slope);
         if (holds <= FLAT) {
-            return new Reach(g.barrierM.map(b -> Math.max(least, Math.max(b, end))), drift);
+            return new Reach(g.barrierM.map(b -> Math.max(least, Math.max(b, end))), strikes, drift);
         }
         double speed = p.pushMs + e * Math.sqrt(2 * StemMass.G * p.heightM) * Math.cos(Math.PI / 4);
-        return new Reach(Optional.of(Math.max(least, end + speed * speed / (2 * StemMass.G * holds))), drift);
+        return new Reach(Optional.of(Math.max(least, end + speed * speed / (2 * StemMass.G * holds))), strikes, drift);
     }
 
     /** A piece let go at rest, its drag with the square of its speed through the air; Runge-Kutta, last step linear. */

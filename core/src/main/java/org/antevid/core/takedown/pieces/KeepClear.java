@@ -59,6 +59,16 @@ public final class KeepClear {
         return of(foot, over, p.drop(), ground);
     }
 
+    /**
+     * @return where a piece that nothing holds strikes first, before it bounces and rolls: a bed reaches so far; empty
+     *     of what hangs in a line or on a hook, or is felled
+     */
+    public static List<Spot> strikes(Spot foot, Piece p) {
+        return p.cut().way().roped() || p.cut().way().picked() || !p.cut().way().aloft()
+                ? List.of()
+                : round(List.of(on(foot, p.from())), az -> p.drop().strikesM());
+    }
+
     static Optional<List<Spot>> of(Spot foot, List<Point> over, FreeDrop drop, Ground ground) {
         if (drop.downM().isEmpty() || drop.acrossM().isEmpty() || drop.upM().isEmpty()) {
             return Optional.empty();

@@ -84,7 +84,8 @@ class TakedownRulesTest {
                 quiet.plan(),
                 quiet.reckoned(),
                 quiet.climber(),
-                Optional.of(new Situation.ClimbersNo("Edda Rowe", 9, Optional.of(Fallback.PLATFORM))));
+                Optional.of(
+                        new Situation.ClimbersNo("Edda Rowe", 9, Optional.of(Fallback.PLATFORM), Optional.empty())));
         Finding f = found(new ClimberSaidNo(), no).get(0);
         assertThat(f.severity()).isEqualTo(Severity.STOP);
         assertThat(f.args()).containsEntry("who", Arg.name("Edda Rowe"));

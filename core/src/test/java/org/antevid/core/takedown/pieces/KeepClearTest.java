@@ -20,7 +20,7 @@ class KeepClearTest {
     private static final Point TEN_UP = new Point(1, 2, 10);
 
     private static FreeDrop drop(double down, double across, double up) {
-        return new FreeDrop(Optional.of(down), Optional.of(across), Optional.of(up), 0, List.of());
+        return new FreeDrop(Optional.of(down), Optional.of(across), Optional.of(up), 3, 0, List.of());
     }
 
     private static TakeDown plan(Way limbWay, Way stemWay) {
@@ -61,7 +61,7 @@ class KeepClearTest {
 
     @Test
     void whatRollsOnHasNoEdge() {
-        FreeDrop rolls = new FreeDrop(Optional.empty(), Optional.of(8.0), Optional.of(5.0), 0, List.of());
+        FreeDrop rolls = new FreeDrop(Optional.empty(), Optional.of(8.0), Optional.of(5.0), 3, 0, List.of());
         assertThat(KeepClear.of(FOOT, List.of(TEN_UP), rolls, new Ground(25, 180)))
                 .isEmpty();
     }
@@ -110,5 +110,22 @@ class KeepClearTest {
         for (int deg = 0; deg < 360; deg += 15) {
             assertThat(zone.distanceTo(FOOT.at(deg, 2.5))).as("%d", deg).isZero();
         }
+    }
+
+    /** What falls free strikes within what it bounces and rolls over; what hangs strikes nowhere. */
+    @Test
+    void whereItStrikesLiesWithinWhereItCanEnd() {
+        TakeDown t = Limes.plan(
+                Limes.sound(),
+                List.of(Limes.EAST),
+                Limes.GEAR,
+                Limes.stem(13, Way.SNAPPED),
+                Limes.limb("L1", Way.TIED_ABOVE));
+        Piece free = t.pieces().get(0);
+        Shape ends = Shape.polygon(KeepClear.of(FOOT, free, Ground.LEVEL).orElseThrow());
+        assertThat(KeepClear.strikes(FOOT, free)).isNotEmpty().allMatch(s -> ends.distanceTo(s) <= 0);
+        assertThat(free.drop().strikesM())
+                .isBetween(free.lengthM(), free.drop().acrossM().orElseThrow());
+        assertThat(KeepClear.strikes(FOOT, t.pieces().get(1))).isEmpty();
     }
 }
