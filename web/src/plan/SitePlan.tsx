@@ -323,8 +323,21 @@ export default function SitePlan({
   useEffect(() => {
     source.current.clear(true);
     const drawn = shown(SAID).flatMap((l) => l.draw(scene, resolution, surroundings));
-    taken.current.drawn = takeWords(drawn);
-    source.current.addFeatures(drawn);
+    const pending = ghosts.map((g) =>
+      alone(
+        new Style({
+          geometry: new Point(xy(g.at)),
+          image:
+            g.form && g.form !== 'POINT'
+              ? undefined
+              : new Circle({ radius: 12, fill: new Fill({ color: token('panel') }), stroke: line('act', 3) }),
+          text: words(g.label, 'ink', true, g.outline ? [0, g.form === 'POINT' ? 24 : 0] : [0, 0]),
+          zIndex: 25,
+        }),
+      ),
+    );
+    taken.current.drawn = takeWords([...drawn, ...pending]);
+    source.current.addFeatures([...drawn, ...pending]);
     say();
     for (const g of ghosts) {
       if (g.outline && g.form && g.form !== 'POINT')
@@ -335,21 +348,6 @@ export default function SitePlan({
           ),
         );
     }
-    source.current.addFeatures(
-      ghosts.map((g) =>
-        alone(
-          new Style({
-            geometry: new Point(xy(g.at)),
-            image:
-              g.form && g.form !== 'POINT'
-                ? undefined
-                : new Circle({ radius: 12, fill: new Fill({ color: token('panel') }), stroke: line('act', 3) }),
-            text: words(g.label, 'ink', true, g.outline ? [0, g.form === 'POINT' ? 24 : 0] : [0, 0]),
-            zIndex: 25,
-          }),
-        ),
-      ),
-    );
     source.current.changed();
     // what lies on each other is looked at from near
     const near = looksAtTangle(scene, map.current === null || isWide(map.current));

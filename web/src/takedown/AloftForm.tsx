@@ -55,12 +55,6 @@ export function AloftForm({ job, t, view, leader }: Props) {
             change={(climber) => t.change({ climber })}
             options={people.filter((p) => p.competences.includes('CLIMB')).map((p) => ({ value: p.id, label: p.name }))}
           />
-          <Held
-            view={view}
-            climb={t.draft?.climb ?? { kit: {} }}
-            change={(climb) => t.change({ climb })}
-            people={people}
-          />
           <Pick
             label={msg('ifNo')}
             none={msg('notChosen')}
@@ -79,6 +73,12 @@ export function AloftForm({ job, t, view, leader }: Props) {
               />
             </label>
           )}
+          <Held
+            view={view}
+            climb={t.draft?.climb ?? { kit: {} }}
+            change={(climb) => t.change({ climb })}
+            people={people}
+          />
         </>
       )}
       {view.id && view.climber && (

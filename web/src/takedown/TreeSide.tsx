@@ -40,6 +40,7 @@ export function TreeSide({ view, chosen, choose, moveTo }: Props) {
   const y = (p: At) => GROUND - p.upM * scale;
   const line = (ps: At[]) => ps.map((p) => `${x(p)},${y(p)}`).join(' ');
   const now = chosen?.number ?? 0;
+  const badges = placed(view.pieces, 26 / scale, 84 / scale);
   const limbCut = (id: string) => view.pieces.filter((p) => p.limb === id);
   const weakest = chosen?.chain.at(0);
   const weakAt = weakest?.at;
@@ -88,7 +89,7 @@ export function TreeSide({ view, chosen, choose, moveTo }: Props) {
             )}
           </g>
         ))}
-        <polygon points={line(figure.stem)} className={css.bare} />
+        <polygon points={line(figure.stem)} className={view.pieces.length === 0 ? css.wood : css.bare} />
         {view.pieces
           .filter((p) => !p.limb)
           .map((p) => (
@@ -155,8 +156,8 @@ export function TreeSide({ view, chosen, choose, moveTo }: Props) {
             <rect x={x(view.guy.drawn[1]) - 5} y={y(view.guy.drawn[1]) - 5} width={10} height={10} />
           </g>
         )}
-        {view.pieces.map((p) => {
-          const at = clear(badge(p), p, view.pieces, 26 / scale);
+        {view.pieces.map((p, i) => {
+          const at = badges[i];
           return (
             <g
               key={p.number}
@@ -199,10 +200,17 @@ function badge(p: Piece): At {
   return { rightM: p.middle.rightM + 0.9, upM: p.middle.upM };
 }
 
-/** A log's number steps aside from a limb's that ends where it would stand. */
-function clear(at: At, p: Piece, all: Piece[], apartM: number): At {
-  const met = all.some(
-    (o) => o.line.length > 1 && o !== p && Math.hypot(badge(o).rightM - at.rightM, badge(o).upM - at.upM) < apartM,
-  );
-  return met && p.line.length === 0 ? { rightM: at.rightM + 2.4 * apartM, upM: at.upM } : at;
+/** A log's number steps aside, past what is written beside the other, from one that stands where it would. */
+function placed(pieces: Piece[], apartM: number, asideM: number): At[] {
+  const limbs = pieces.filter((p) => p.line.length > 1).map(badge);
+  const taken: At[] = [];
+  return pieces.map((p) => {
+    const own = badge(p);
+    if (p.line.length > 1) return own;
+    const meets = (at: At) =>
+      [...limbs, ...taken].some((o) => Math.hypot(o.rightM - at.rightM, o.upM - at.upM) < apartM);
+    const at = [0, 1, 2].map((n) => ({ ...own, rightM: own.rightM + n * asideM })).find((a) => !meets(a)) ?? own;
+    taken.push(at);
+    return at;
+  });
 }
