@@ -11,7 +11,7 @@ type Props = { job: string; hold: Schemas['HoldView']; ask: string };
 export default function WhatIsIt({ job, hold, ask }: Props) {
   const all =
     useQuery({
-      queryKey: ['surprises'],
+      queryKey: ['surprises', hold.id],
       staleTime: Infinity,
       queryFn: () => data(api.GET('/api/jobs/{job}/run/surprises', { params: { path: { job } } })),
     }).data ?? [];

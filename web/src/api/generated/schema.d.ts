@@ -1813,7 +1813,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What a hold may have been called for, for one tap. */
+        /** What a hold may have been called for in the step whose turn it is, for one tap. */
         get: operations["runSurprises"];
         put?: never;
         post?: never;
@@ -12377,13 +12377,13 @@ export interface components {
         };
         SurpriseChoice: {
             /** @enum {string} */
-            what: "SOMEBODY_INSIDE" | "STALLED" | "SAT_BACK" | "STRAP_THIN" | "FACE_ROTTEN" | "WIND_TURNED" | "HUNG" | "LINE_OVERLOADED" | "LOAD_OVERLOADED";
+            what: "SOMEBODY_INSIDE" | "STALLED" | "SAT_BACK" | "STRAP_THIN" | "FACE_ROTTEN" | "WIND_TURNED" | "HUNG" | "PIECE_HUNG" | "LINE_SNAGGED" | "PAID_OUT_STILL" | "ROPE_IN_ZONE" | "LINE_OVERLOADED" | "LOAD_OVERLOADED";
             words: string;
         };
         SurpriseRequest: {
             id: string;
             /** @enum {string} */
-            what: "SOMEBODY_INSIDE" | "STALLED" | "SAT_BACK" | "STRAP_THIN" | "FACE_ROTTEN" | "WIND_TURNED" | "HUNG" | "LINE_OVERLOADED" | "LOAD_OVERLOADED";
+            what: "SOMEBODY_INSIDE" | "STALLED" | "SAT_BACK" | "STRAP_THIN" | "FACE_ROTTEN" | "WIND_TURNED" | "HUNG" | "PIECE_HUNG" | "LINE_SNAGGED" | "PAID_OUT_STILL" | "ROPE_IN_ZONE" | "LINE_OVERLOADED" | "LOAD_OVERLOADED";
         };
         TakeOffRequest: {
             cutsM: number[];

@@ -50,6 +50,10 @@ class PieceRunTest {
         JsonNode step = run.run(run.leader).get("step");
         assertThat(step.get("title").asText()).isEqualTo("S2: fell what is left from 0.3 m");
         assertThat(step.get("asksHowItWent")).hasSize(4);
+        assertThat(run.on(run.leader, "GET", "/run/surprises", null).body().toString())
+                .as("what can happen in pieces, not what a fall does")
+                .contains("PIECE_HUNG", "PAID_OUT_STILL")
+                .doesNotContain("SAT_BACK");
         assertThat(run.on(run.leader, "POST", "/run/done", Map.of("openTicks", 0))
                         .codes())
                 .as("how it went is asked")

@@ -280,6 +280,16 @@ class TakedownServerTest {
         assertThat(anew.at("/cuts/0")).isEqualTo(now.at("/cuts/0"));
         assertThat(anew.at("/cuts/1/way").asText()).isEqualTo("PICKED");
         assertThat(anew.get("pieces").size()).isGreaterThan(2);
+        p.put("cuts", calls(anew.get("cuts")));
+        p.put("mayBe", "NOBODY");
+        takedown("POST", "?replaces=" + now.get("id").asText(), p);
+        assertThat(words("STOP")).anyMatch(w -> w.contains("no such cut any more"));
+        on("POST", "/steps/asked", Map.of("keys", List.of()));
+        assertThat(words("STOP")).noneMatch(w -> w.contains("no such cut any more"));
+        assertThat(on("GET", "/steps", null).body().toString())
+                .as("what is done stays, what was planned otherwise went, the climb too")
+                .contains("drop limb L2 from 3.0 m")
+                .doesNotContain("drop limb L1 from 2.0 m", "tied in");
         p.put("cuts", List.of(cut("L2", 2, "BY_HAND")));
         Calls.Reply moved = takedown("POST", "/preview", p);
         assertThat(moved.status()).isEqualTo(422);

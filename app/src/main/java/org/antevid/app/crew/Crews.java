@@ -229,6 +229,19 @@ public class Crews {
         requireFresh(r, version);
         notWanted.say(jobId, StepKey.of(r.forCore()), reason, who);
         steps.delete(r);
+        numbered(jobId);
+    }
+
+    /** What another plan asks for no more goes; it is asked for again when a later one does. */
+    public void superseded(String jobId, List<String> ids) {
+        if (ids.isEmpty()) {
+            return;
+        }
+        ids.forEach(id -> steps.delete(open(jobId, id)));
+        numbered(jobId);
+    }
+
+    private void numbered(String jobId) {
         steps.flush();
         int turn = 1;
         for (StepEntity left : steps.findByJobIdOrderByTurn(jobId)) {

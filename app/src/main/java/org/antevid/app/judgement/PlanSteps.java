@@ -3,7 +3,9 @@ package org.antevid.app.judgement;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.antevid.app.crew.Crews;
 import org.antevid.app.crew.NotWanted;
@@ -20,6 +22,7 @@ import org.antevid.core.judge.crew.ProposedStep;
 import org.antevid.core.judge.crew.ProposedSteps;
 import org.antevid.core.judge.crew.StepReason;
 import org.antevid.core.judge.crew.UsualMinutes;
+import org.antevid.core.judge.takedown.StepOfNoPiece;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.tangle.picture.TakenOff;
@@ -99,7 +102,7 @@ public class PlanSteps {
     }
 
     /**
-     * Puts in what the plan asks for.
+     * Puts in what the plan asks for; of the same trees what it asks for no more, and is not done, goes.
      *
      * @param keys of those that are wanted; none: all but those the leader does not want
      * @return ids of the steps that were added
@@ -111,6 +114,13 @@ public class PlanSteps {
                         : keys.contains(a.step.key().kept()))
                 .map(Asked::step)
                 .toList();
+        Set<String> trees = wanted.stream().flatMap(p -> p.stem().stream()).collect(Collectors.toSet());
+        crews.superseded(
+                jobId,
+                StepOfNoPiece.superseded(judgement.situation(jobId)).stream()
+                        .filter(st -> st.stem().filter(trees::contains).isPresent())
+                        .map(Step::id)
+                        .toList());
         List<String> ids = place(jobId, wanted);
         wanted.forEach(p -> notWanted.takeBack(jobId, p.key()));
         return ids;

@@ -11,6 +11,7 @@ import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.run.Surprise;
 import org.antevid.core.run.watch.LineLimits;
+import org.antevid.core.takedown.step.PiecePart;
 
 /**
  * What can be done next after a surprise, from the plan that was briefed; everybody stands fast meanwhile. It is
@@ -29,6 +30,10 @@ public record AfterSurprise(Message says, Stage at) {
         ENTER_FACE,
         WAIT_FOR_LULL,
         SAY_HOW_IT_HANGS,
+        /** with how far off everybody stays, from the briefing */
+        KEEP_OUT,
+        PLAN_REST_ANEW,
+        ROPE_CLEARED,
         EASE_THE_LINE,
         LESS_LOAD
     }
@@ -51,6 +56,9 @@ public record AfterSurprise(Message says, Stage at) {
                                 .with("limit", Arg.down(Dimension.SPEED, plan.gustLimitMs(step.stem()))),
                         Stage.RUN));
             case HUNG -> List.of(offer(Offer.SAY_HOW_IT_HANGS, Stage.TANGLE));
+            case PIECE_HUNG -> List.of(keepOut(step), offer(Offer.PLAN_REST_ANEW, Stage.TANGLE));
+            case LINE_SNAGGED, PAID_OUT_STILL -> List.of(keepOut(step));
+            case ROPE_IN_ZONE -> List.of(offer(Offer.ROPE_CLEARED, Stage.RUN));
             case LINE_OVERLOADED ->
                 List.of(watched.line()
                         .map(l -> pulled(Offer.EASE_THE_LINE, l))
@@ -60,6 +68,15 @@ public record AfterSurprise(Message says, Stage at) {
                         Message.of(Offer.LESS_LOAD).with("most", watched.loadN().map(n -> Arg.down(Dimension.PULL, n))),
                         Stage.CREW));
         };
+    }
+
+    private static AfterSurprise keepOut(PlanDocument.StepPart step) {
+        return new AfterSurprise(
+                Message.of(Offer.KEEP_OUT)
+                        .with(
+                                "ring",
+                                step.piece().flatMap(PiecePart::keepOffM).map(m -> Arg.up(Dimension.DISTANCE, m))),
+                Stage.RUN);
     }
 
     /** What the line may still give, what was planned in case it does not move, or that nothing was. */

@@ -291,7 +291,8 @@ public final class PlanComparison {
             if (was.startMin() != s.startMin() || was.endMin() != s.endMin()) {
                 plain(s.id(), step(ChangeWords.STEP_TIME, s));
             }
-            if (!was.piece().equals(s.piece())
+            if (!s.done()
+                    && !was.piece().equals(s.piece())
                     && !was.piece().flatMap(a -> s.piece().filter(a::same)).isPresent()) {
                 plain(s.id(), step(ChangeWords.PIECE, s));
             }

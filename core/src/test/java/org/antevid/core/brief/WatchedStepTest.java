@@ -151,6 +151,23 @@ class WatchedStepTest {
         }
     }
 
+    /** What can happen depends on whether a tree is felled or taken down; somebody inside can happen anywhere. */
+    @Test
+    void whatCanHappenIsAskedByWhatIsDone() {
+        assertThat(Surprise.in(true))
+                .contains(Surprise.PIECE_HUNG, Surprise.PAID_OUT_STILL, Surprise.SOMEBODY_INSIDE)
+                .doesNotContain(Surprise.STALLED, Surprise.SAT_BACK);
+        assertThat(Surprise.in(false))
+                .contains(Surprise.STALLED, Surprise.SOMEBODY_INSIDE)
+                .doesNotContain(Surprise.PIECE_HUNG);
+        assertThat(Surprise.in(true).size() + Surprise.in(false).size())
+                .as("each somewhere")
+                .isGreaterThanOrEqualTo(Surprise.values().length);
+        assertThat(after(Surprise.PIECE_HUNG, Means.Kind.WEDGES))
+                .extracting(AfterSurprise::at)
+                .containsExactly(Stage.RUN, Stage.TANGLE);
+    }
+
     @Test
     void aStalledStemIsOfferedItsLineAndWithoutOneThatASecondMeansIsMissing() {
         Message line = after(Surprise.STALLED, Means.Kind.MACHINE_LINE).get(0).says();

@@ -19,6 +19,7 @@ import org.antevid.app.run.Holds;
 import org.antevid.app.run.Runs;
 import org.antevid.core.brief.AfterSurprise;
 import org.antevid.core.brief.StemDid;
+import org.antevid.core.crew.Step;
 import org.antevid.core.message.Message;
 import org.antevid.core.run.Happening;
 import org.antevid.core.run.LiftReason;
@@ -159,11 +160,13 @@ public class RunController {
         return holds.holds(job);
     }
 
-    /** What a hold may have been called for, for one tap. */
+    /** What a hold may have been called for in the step whose turn it is, for one tap. */
     @GetMapping("/surprises")
     @Needs(Needs.Right.READ)
     List<SurpriseChoice> surprises(@PathVariable String job) {
-        return List.of(Surprise.values()).stream()
+        boolean inPieces =
+                runs.facts(job).step().filter(s -> s.kind() == Step.Kind.ALOFT).isPresent();
+        return Surprise.in(inPieces).stream()
                 .map(w -> new SurpriseChoice(w, Speech.words().say(Message.of(w))))
                 .toList();
     }
