@@ -103,6 +103,7 @@ function OneStem({ job, stem, leader, slot, done }: Props & { stem: string }) {
           {msg('saidNo', {
             who: view.saidNo,
             instead: view.instead.find((i) => i.value === view.fallback)?.words ?? 'none',
+            changed: t.unsaved ? 'yes' : 'no',
           })}
         </p>
       )}
