@@ -1,7 +1,7 @@
 import { Button, DatePicker, Input } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
-import { useJob } from '../api/job';
+import { useJob, useSession } from '../api/job';
 import { Chips, Stepper } from '../app/Stepper';
 import { Mark } from '../figures/Mark';
 import { Pick } from './Pick';
@@ -14,6 +14,7 @@ type Props = { job: string; t: Takedown; view: View; leader: boolean };
 /** May anyone be up there: by the records, as the leader says it, who climbs, and what is done when they say No. */
 export function AloftForm({ job, t, view, leader }: Props) {
   const people = useJob(job).data?.people ?? [];
+  const me = useSession().data?.name;
   const [atM, setAt] = useState<number | null>(null);
   const limit = view.aloft.said.climbToM ?? view.aloft.said.rigToM;
   return (
@@ -96,11 +97,14 @@ export function AloftForm({ job, t, view, leader }: Props) {
           <Button size="large" block disabled={atM === null} onClick={() => atM !== null && void t.saysNo(atM)}>
             {msg('climberNo')}
           </Button>
-          {view.saidNo && (
-            <Button size="large" block onClick={() => void t.takesBack()}>
-              {msg('takeBack')}
-            </Button>
-          )}
+          {view.saidNoBy &&
+            (view.saidNoBy === me ? (
+              <Button size="large" block onClick={() => void t.takesBack()}>
+                {msg('takeBack')}
+              </Button>
+            ) : (
+              <p className="s">{msg('onlyTakesBack', { who: view.saidNoBy })}</p>
+            ))}
         </div>
       )}
     </section>

@@ -58,6 +58,7 @@ export function PieceCard({ t, view, piece, leader }: Props) {
         </Button>
       )}
       <Remarks of={piece.remarks.filter((r) => !SAID_BY_THE_LINK.includes(r.remark))} />
+      <Remarks of={piece.below.map((b) => ({ ...b, remark: b.what + b.severity }))} />
       {piece.across && (
         <p className={css.zone}>
           {msg('across', {
@@ -160,6 +161,19 @@ export function PieceCard({ t, view, piece, leader }: Props) {
       <p className={css.zone}>
         {msg('zone', { across: piece.said.zoneAcrossM ?? 'none', down: piece.said.zoneDownM ?? 'none' })}
         {piece.wraps !== undefined && ` · ${msg('wraps', { wraps: piece.wraps })}`}
+      </p>
+      <p className={css.zone}>
+        <b>{msg('then')}</b>{' '}
+        {msg('thenStands', {
+          top: piece.then.said.topM,
+          mass: piece.then.said.highKg,
+          lean: piece.then.said.leanNm,
+          share: piece.then.said.leanShare ?? 'none',
+        })}
+        {piece.then.said.blockM &&
+          ` · ${msg('nextBlock', { at: piece.then.said.blockM, across: piece.then.said.blockDiameterM ?? '' })}`}
+        {piece.then.fault && ` · ${msg('nextFault', { fault: piece.then.fault, at: piece.then.said.faultM ?? '' })}`}
+        {piece.then.faceTells && ` · ${msg('faceTells')}`}
       </p>
       {leader && cut && (
         <div className={css.form}>

@@ -250,7 +250,8 @@ function Next({ job, t, view, leader, setPart, done }: NextProps) {
   // what is planned anew has changed already; until it is kept the No stands
   const anew = view.saidNo !== undefined && !t.unsaved;
   const stopped = view.pieces.find((p) => p.severity === 'STOP');
-  const short = view.pieces.find((p) => p.severity === 'STOP' && p.longestM !== undefined);
+  const short = view.pieces.find((p) => p.remarks.some((r) => r.severity === 'STOP') && p.longestM !== undefined);
+  const undrawn = view.remarks.find((r) => r.remark === 'CROWN_NOT_DRAWN');
   // what nobody may climb hangs on no line of ours
   const geared =
     view.aloft.allowed === 'NOBODY' || (view.gear.line && view.gear.block && view.gear.sling && view.gear.brake);
@@ -279,17 +280,19 @@ function Next({ job, t, view, leader, setPart, done }: NextProps) {
                       short.remarks.at(0)?.words ?? '',
                       () => void t.shorten(short.number),
                     ]
-                  : stopped
-                    ? [
-                        msg('nextLook', { piece: stopped.number }),
-                        stopped.remarks.at(0)?.words ?? '',
-                        () => setPart('pieces'),
-                      ]
-                    : t.unsaved
-                      ? [msg('keep'), msg('keepWhy'), () => void t.keep()]
-                      : asked.length > 0
-                        ? [msg('intoCrew', { count: asked.length }), msg('intoCrewWhy'), () => void intoCrew()]
-                        : [msg('nextCrew'), msg('nextCrewWhy'), done];
+                  : stopped && undrawn && stopped.limb === undefined
+                    ? [msg('nextDraw'), undrawn.words, () => setPart('tree')]
+                    : stopped
+                      ? [
+                          msg('nextLook', { piece: stopped.number }),
+                          (stopped.remarks.find((r) => r.severity === 'STOP') ?? stopped.below.at(0))?.words ?? '',
+                          () => setPart('pieces'),
+                        ]
+                      : t.unsaved
+                        ? [msg('keep'), msg('keepWhy'), () => void t.keep()]
+                        : asked.length > 0
+                          ? [msg('intoCrew', { count: asked.length }), msg('intoCrewWhy'), () => void intoCrew()]
+                          : [msg('nextCrew'), msg('nextCrewWhy'), done];
   return (
     <>
       {leader && t.unsaved && (short !== undefined || stopped !== undefined) && (

@@ -5857,6 +5857,14 @@ export interface components {
             downM?: number;
             holds?: string;
         };
+        /** @description What it can end on, or who may come under it. */
+        BelowWord: {
+            /** @enum {string} */
+            severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
+            /** @enum {string} */
+            what: "CAN_END_ON" | "NOBODY_KEEPS_OUT" | "NOT_YET_SHUT";
+            words: string;
+        };
         /** @description A page of the board. */
         BoardPage: {
             /**
@@ -7550,7 +7558,7 @@ export interface components {
              * @description the rule that found it
              * @enum {string}
              */
-            rule: "PERMIT_NOT_KNOWN" | "PERMIT_NO" | "EMERGENCY_CARD" | "LIVE_LINE" | "VOLTAGE" | "MACHINE_NOT_RECORDED" | "MACHINE_KEPT_OUT" | "MACHINE_TOO_WEAK" | "PEOPLE_NOBODY_NAMED" | "PEOPLE_NOT_YET_OUT" | "WIND_NOT_KNOWN" | "WIND_NOW" | "WIND_AHEAD" | "DUSK" | "DARK" | "DARK_AHEAD" | "GROUND" | "CROWN_LOAD" | "READINGS_DISAGREE" | "CREW_SIGHTINGS_WAIT" | "HEAVE" | "UNION_ABOVE_CUT" | "UNION_BELOW_CUT" | "VERDICT_EXCLUDED" | "LEFT_YET_WORKED_ON" | "LEFT_YET_LAID" | "READING_MISSING" | "DEFECT" | "DEFECT_PROBED" | "STRIKE" | "ANY_WAY" | "IN_FAN" | "CONTROL_LOST" | "HANGS_UP" | "WITHIN_REACH" | "CONTROL" | "ROTTEN_CORNER" | "BELOW_KEPT" | "BELOW_OPEN" | "NO_WAY_OUT" | "WAY_BARRED" | "COVER_TREE" | "TIME_NOT_KNOWN" | "TOO_SLOW" | "NO_LAY" | "NOT_FIXED" | "PULLER_IN_REACH" | "MOVED_PLATE" | "BED_LIFTS_BUTT" | "BAR_TOO_SHORT" | "FACE_BORE" | "THIN_HINGE" | "FACE_BYPASS" | "BACK_CUT_LOW" | "WEDGES_IN_DEAD_WOOD" | "SIDE_LEAN" | "STRAP" | "STRAP_UNDER_FULL_PULL" | "SPLITS" | "OPENED_FACE" | "CUT_TOO_HIGH" | "CUT_MEETS" | "SCHOOL" | "SPECIAL_CUT" | "SPECIAL_CUTTER" | "TODAY" | "PULL_REFUSED" | "RIGGING" | "KIT_NOT_CHECKED" | "NO_FALLBACK" | "NOBODY_AT_LINE" | "GUY_WRONG_SIDE" | "GUY_TIGHTENS" | "GUY_SLACK" | "GUY_NO_ROPE" | "GUY_WEAK" | "HUNG" | "SUPPORT_CUT" | "STANDS_BENEATH" | "WORK_BENEATH" | "HUNG_IN_RING" | "NO_GUARD" | "KEPT_COMES_DOWN" | "KERF_SAYS_OTHERWISE" | "RING_NOT_KNOWN" | "RING_OF_STEMS" | "PLATE_UP" | "PICTURE_NOT_REENTERED" | "PICTURE_OLD" | "CLOSURE_SHORT" | "STANDS_IN_BIGHT" | "STANDS_IN_SWING" | "SECTIONED" | "BUILDING_NOT_ASKED" | "REST_SUPPOSED" | "PART_NOT_SEEN" | "TIE_NOT_KNOWN" | "ALOFT_LOOSENED" | "PIECE" | "PIECE_OVER" | "CRANE" | "CRANE_PAD" | "PICK" | "CLIMB_KIT" | "GUY" | "TAKEDOWN" | "NO_PIECES" | "NO_RESCUER" | "PIECE_NEAR_LINE" | "RESCUER_NOT_FREE" | "UNDER_PIECE" | "STEP_OF_NO_PIECE" | "CLIMBER_SAID_NO" | "CREW" | "CREW_NOT_KNOWN" | "POST_EMPTY" | "STAND_NOT_SET" | "OUT_OF_SIGHT" | "STANDS_IN_RING" | "STANDS_IN_ZONE" | "PLACE_IN_ZONE" | "CREWS_TOO_NEAR" | "LONG_AT_THE_SAW";
+            rule: "PERMIT_NOT_KNOWN" | "PERMIT_NO" | "EMERGENCY_CARD" | "LIVE_LINE" | "VOLTAGE" | "MACHINE_NOT_RECORDED" | "MACHINE_KEPT_OUT" | "MACHINE_TOO_WEAK" | "PEOPLE_NOBODY_NAMED" | "PEOPLE_NOT_YET_OUT" | "WIND_NOT_KNOWN" | "WIND_NOW" | "WIND_AHEAD" | "DUSK" | "DARK" | "DARK_AHEAD" | "GROUND" | "CROWN_LOAD" | "READINGS_DISAGREE" | "CREW_SIGHTINGS_WAIT" | "HEAVE" | "UNION_ABOVE_CUT" | "UNION_BELOW_CUT" | "VERDICT_EXCLUDED" | "LEFT_YET_WORKED_ON" | "LEFT_YET_LAID" | "READING_MISSING" | "DEFECT" | "DEFECT_PROBED" | "STRIKE" | "ANY_WAY" | "IN_FAN" | "CONTROL_LOST" | "HANGS_UP" | "WITHIN_REACH" | "CONTROL" | "ROTTEN_CORNER" | "BELOW_KEPT" | "BELOW_OPEN" | "NO_WAY_OUT" | "WAY_BARRED" | "COVER_TREE" | "TIME_NOT_KNOWN" | "TOO_SLOW" | "NO_LAY" | "NOT_FIXED" | "PULLER_IN_REACH" | "MOVED_PLATE" | "BED_LIFTS_BUTT" | "BAR_TOO_SHORT" | "FACE_BORE" | "THIN_HINGE" | "FACE_BYPASS" | "BACK_CUT_LOW" | "WEDGES_IN_DEAD_WOOD" | "SIDE_LEAN" | "STRAP" | "STRAP_UNDER_FULL_PULL" | "SPLITS" | "OPENED_FACE" | "CUT_TOO_HIGH" | "CUT_MEETS" | "SCHOOL" | "SPECIAL_CUT" | "SPECIAL_CUTTER" | "TODAY" | "PULL_REFUSED" | "RIGGING" | "KIT_NOT_CHECKED" | "NO_FALLBACK" | "NOBODY_AT_LINE" | "GUY_WRONG_SIDE" | "GUY_TIGHTENS" | "GUY_SLACK" | "GUY_NO_ROPE" | "GUY_WEAK" | "HUNG" | "SUPPORT_CUT" | "STANDS_BENEATH" | "WORK_BENEATH" | "HUNG_IN_RING" | "NO_GUARD" | "KEPT_COMES_DOWN" | "KERF_SAYS_OTHERWISE" | "RING_NOT_KNOWN" | "RING_OF_STEMS" | "PLATE_UP" | "PICTURE_NOT_REENTERED" | "PICTURE_OLD" | "CLOSURE_SHORT" | "STANDS_IN_BIGHT" | "STANDS_IN_SWING" | "SECTIONED" | "BUILDING_NOT_ASKED" | "REST_SUPPOSED" | "PART_NOT_SEEN" | "TIE_NOT_KNOWN" | "ALOFT_LOOSENED" | "PIECE" | "PIECE_OVER" | "PEOPLE_UNDER_PIECE" | "CRANE" | "CRANE_PAD" | "PICK" | "CLIMB_KIT" | "GUY" | "TAKEDOWN" | "NO_PIECES" | "NO_RESCUER" | "PIECE_NEAR_LINE" | "RESCUER_NOT_FREE" | "UNDER_PIECE" | "STEP_OF_NO_PIECE" | "CLIMBER_SAID_NO" | "CREW" | "CREW_NOT_KNOWN" | "POST_EMPTY" | "STAND_NOT_SET" | "OUT_OF_SIGHT" | "STANDS_IN_RING" | "STANDS_IN_ZONE" | "PLACE_IN_ZONE" | "CREWS_TOO_NEAR" | "LONG_AT_THE_SAW";
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             source: string;
@@ -8074,7 +8082,11 @@ export interface components {
             exclusionLengths: number;
             /** Format: double */
             leastAwayM: number;
+            /** Format: double */
+            leastWoodM: number;
             regional: ("FACE" | "TRIGGER" | "HOLDING_WOOD")[];
+            /** Format: double */
+            rescueWithinMin: number;
             /** Format: double */
             soundSigmaDeg: number;
             thresholds: components["schemas"]["ThresholdView"][];
@@ -9173,7 +9185,7 @@ export interface components {
              */
             computed: number;
             /** @enum {string} */
-            dimension: "LENGTH" | "DISTANCE" | "DIAMETER" | "HEIGHT" | "WRITTEN" | "SHORT" | "SAWN" | "REACH" | "ANGLE" | "AZIMUTH" | "OPENING" | "SECTOR" | "SPEED" | "PULL" | "FORCE" | "MOMENT" | "MASS" | "SHARE" | "CHANCE" | "TIMES" | "TIME";
+            dimension: "LENGTH" | "DISTANCE" | "DIAMETER" | "HEIGHT" | "WRITTEN" | "SHORT" | "SAWN" | "REACH" | "ANGLE" | "AZIMUTH" | "OPENING" | "SECTOR" | "SPEED" | "PULL" | "FORCE" | "MOMENT" | "MASS" | "SHARE" | "CHANCE" | "TIMES" | "TIME" | "MINUTES";
             /**
              * Format: double
              * @description what is left between them; negative when it is not met
@@ -10328,6 +10340,8 @@ export interface components {
             across?: components["schemas"]["AcrossOfPiece"];
             /** Format: double */
             atM: number;
+            /** @description what it can end on and who may come under it, the worst first */
+            below: components["schemas"]["BelowWord"][];
             block?: components["schemas"]["OnFigure"];
             brake?: components["schemas"]["OnFigure"];
             chain: components["schemas"]["ChainLink"][];
@@ -10395,7 +10409,10 @@ export interface components {
                 /** @description distance, up */
                 zoneDownM?: string;
             };
-            /** @enum {string} */
+            /**
+             * @description of the worst that stands against it, what is below it too
+             * @enum {string}
+             */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             /** @description where it strikes first, before it bounces and rolls; strikesM from beneath its cut, from fallsM; empty of what is held or felled */
             strikes: components["schemas"]["Spot"][];
@@ -10403,6 +10420,7 @@ export interface components {
             strikesM?: number;
             /** @description ground nobody stands on who has a part but whoever cuts; empty where nothing stops it */
             swing: components["schemas"]["Spot"][];
+            then: components["schemas"]["ThenView"];
             tie?: components["schemas"]["OnFigure"];
             /** Format: double */
             topAfterM: number;
@@ -10421,7 +10439,7 @@ export interface components {
         };
         PieceWord: {
             /** @enum {string} */
-            remark: "NOBODY_UP_THERE" | "LINK_OVER" | "NONE_SHORT_ENOUGH" | "GEAR_NOT_CHOSEN" | "NO_SECOND_LINE" | "SECOND_TREE_BAD" | "DRIFT_PUSHES" | "DRIFT_TOO_FLAT" | "ANCHOR_GOES" | "ANCHOR_THIN" | "ONE_ATTACHMENT" | "NOT_CUT_PROOF" | "NO_WAY_DOWN" | "TIED_TO_WHAT_GOES" | "SPIKES_ON_KEPT" | "OUT_OF_REACH" | "TIE_IN_OVER" | "TIE_OFF_PIECE" | "TIE_ABOVE_BLOCK" | "RIGGED_ABOVE_FAULT" | "PERSON_ABOVE_FAULT" | "DO_NOT_TIE" | "TOO_HEAVY_BY_HAND" | "STRIKES_GROUND" | "ROLLS_ON" | "TOP_WHIPS" | "TOP_NEEDS_LINE" | "NOT_THE_LAST" | "WALL_NOT_KNOWN" | "SECOND_TREE_NOT_SEEN" | "RESCUE_SLOW" | "TIE_IN_THIN" | "LEAN_RISES" | "SPLIT_BELOW" | "THIN_WALL" | "LINK_NEAR" | "DRIFT_FLAT" | "FALLS_INTO_LINE" | "SWINGS_WIDE" | "AGE_NOT_KNOWN" | "MANY_WRAPS" | "LINES_TOGETHER" | "LOOSE_WAITS" | "CLIMBER_NOT_ASKED" | "SWAY_NOT_SAID" | "REACH_NOT_SAID" | "CROWN_NOT_DRAWN" | "NOT_ALL_OF_IT";
+            remark: "NOBODY_UP_THERE" | "LINK_OVER" | "NONE_SHORT_ENOUGH" | "GEAR_NOT_CHOSEN" | "NO_SECOND_LINE" | "SECOND_TREE_BAD" | "DRIFT_PUSHES" | "DRIFT_TOO_FLAT" | "ANCHOR_GOES" | "ANCHOR_THIN" | "ONE_ATTACHMENT" | "NOT_CUT_PROOF" | "NO_WAY_DOWN" | "TIED_TO_WHAT_GOES" | "SPIKES_ON_KEPT" | "OUT_OF_REACH" | "TIE_IN_THIN" | "TIE_IN_OVER" | "TIE_OFF_PIECE" | "TIE_ABOVE_BLOCK" | "RIGGED_ABOVE_FAULT" | "PERSON_ABOVE_FAULT" | "DO_NOT_TIE" | "TOO_HEAVY_BY_HAND" | "STRIKES_GROUND" | "ROLLS_ON" | "TOP_WHIPS" | "TOP_NEEDS_LINE" | "NOT_THE_LAST" | "WALL_NOT_KNOWN" | "SECOND_TREE_NOT_SEEN" | "RESCUE_SLOW" | "LEAN_RISES" | "SPLIT_BELOW" | "THIN_WALL" | "LINK_NEAR" | "DRIFT_FLAT" | "FALLS_INTO_LINE" | "SWINGS_WIDE" | "AGE_NOT_KNOWN" | "MANY_WRAPS" | "LINES_TOGETHER" | "LOOSE_WAITS" | "CLIMBER_NOT_ASKED" | "SWAY_NOT_SAID" | "REACH_NOT_SAID" | "CROWN_NOT_DRAWN" | "NOT_ALL_OF_IT";
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             words: string;
@@ -11215,7 +11233,7 @@ export interface components {
         };
         RuleRequest: {
             /** @enum {string} */
-            threshold: "EXCLUSION_LENGTHS" | "SOUND_SIGMA" | "WIND_LIMIT" | "LEAST_AWAY";
+            threshold: "EXCLUSION_LENGTHS" | "SOUND_SIGMA" | "WIND_LIMIT" | "LEAST_AWAY" | "RESCUE_WITHIN" | "LEAST_WOOD";
             /**
              * Format: double
              * @description in SI units, stricter than what is in force
@@ -12485,8 +12503,9 @@ export interface components {
                 /** @description length, nearest */
                 leftM?: string;
             };
-            /** @description the climber's No that stands, in words */
+            /** @description the climber's No that stands, in words; saidNoBy whose it is: only they take it back */
             saidNo?: string;
+            saidNoBy?: string;
             smallestCrew?: components["schemas"]["CrewOfPieces"];
             /** @enum {string} */
             surface: "BRASH_MAT" | "TURF" | "GRAVEL" | "HARD";
@@ -12867,6 +12886,50 @@ export interface components {
             /** @description what it says of the tree, one after the other */
             words: string[];
         };
+        /** @description What whoever goes on finds once it is off. */
+        ThenView: {
+            /** Format: double */
+            blockDiameterM?: number;
+            /**
+             * Format: double
+             * @description the highest place the next block may hang, blockDiameterM across; left out: nowhere
+             */
+            blockM?: number;
+            /** @description nobody probed its wall: the face that is opened shows it */
+            faceTells: boolean;
+            /** @description the next fault below, in words, at faultM */
+            fault?: string;
+            /** Format: double */
+            faultM?: number;
+            /** Format: double */
+            highKg: number;
+            /** Format: double */
+            leanNm: number;
+            /**
+             * Format: double
+             * @description of what it leaned with before the first piece; left out where it stood straight
+             */
+            leanShare?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description diameter, down */
+                blockDiameterM?: string;
+                /** @description length, down */
+                blockM?: string;
+                /** @description length, nearest */
+                faultM?: string;
+                /** @description mass, up */
+                highKg: string;
+                /** @description moment, up */
+                leanNm: string;
+                /** @description share, up */
+                leanShare?: string;
+                /** @description length, nearest */
+                topM: string;
+            };
+            /** Format: double */
+            topM: number;
+        };
         /** @description What can be tapped for a thickness. */
         Thickness: {
             /** @description Its quantities in the reader's units, each rounded to the side it says */
@@ -12908,7 +12971,7 @@ export interface components {
             high: number;
             inForce: string;
             /** @enum {string} */
-            key: "EXCLUSION_LENGTHS" | "SOUND_SIGMA" | "WIND_LIMIT" | "LEAST_AWAY";
+            key: "EXCLUSION_LENGTHS" | "SOUND_SIGMA" | "WIND_LIMIT" | "LEAST_AWAY" | "RESCUE_WITHIN" | "LEAST_WOOD";
             /** @description a lesson made it stricter than the house itself set it */
             learned: boolean;
             /**
@@ -12934,7 +12997,11 @@ export interface components {
             exclusionLengths: number;
             /** Format: double */
             leastAwayM: number;
+            /** Format: double */
+            leastWoodM: number;
             regional: ("FACE" | "TRIGGER" | "HOLDING_WOOD")[];
+            /** Format: double */
+            rescueWithinMin: number;
             /** Format: double */
             soundSigmaDeg: number;
             /** @enum {string} */

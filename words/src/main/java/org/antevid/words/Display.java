@@ -53,6 +53,7 @@ public final class Display {
             case CHANCE -> side == Side.DOWN ? chanceDown(value) : Rounding.chance(value);
             case TIMES -> digits(value, 1, side);
             case TIME -> digits(value, 1, side) + " s";
+            case MINUTES -> digits(value, 0, side) + " min";
             default -> units == Units.METRIC ? metric(dimension, value, side) : feet(dimension, value, side);
         };
     }

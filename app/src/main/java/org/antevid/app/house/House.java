@@ -63,11 +63,7 @@ public class House {
 
     /** @return the rules as the owner set them */
     public HouseRules own() {
-        return repository
-                .findById(ONLY)
-                .map(r ->
-                        new HouseRules(r.exclusionLengths, r.soundSigmaDeg, r.windLimitMs, r.usualSchool, r.leastAwayM))
-                .orElse(HouseRules.USUAL);
+        return repository.findById(ONLY).map(HouseEntity::rules).orElse(HouseRules.USUAL);
     }
 
     /** @return when they were last changed; empty while the usual ones are in force */
@@ -102,7 +98,7 @@ public class House {
 
     public void change(HouseRules rules, Set<Regional> regional, Long version) {
         HouseEntity r = fresh(version);
-        takes(r, rules);
+        r.takes(rules);
         r.regional.clear();
         r.regional.addAll(regional);
         keep(r);
@@ -158,16 +154,8 @@ public class House {
     private static HouseEntity untouched() {
         HouseEntity r = new HouseEntity();
         r.id = ONLY;
-        takes(r, HouseRules.USUAL);
+        r.takes(HouseRules.USUAL);
         return r;
-    }
-
-    private static void takes(HouseEntity r, HouseRules rules) {
-        r.exclusionLengths = rules.exclusionLengths();
-        r.soundSigmaDeg = rules.soundSigmaDeg();
-        r.windLimitMs = rules.windLimitMs();
-        r.usualSchool = rules.usualSchool();
-        r.leastAwayM = rules.leastAwayM();
     }
 
     private void keep(HouseEntity r) {

@@ -156,6 +156,11 @@ public class PieceFiles {
         boolean picked = plan.pieces().stream().anyMatch(p -> p.cut().way().picked());
         Optional<CranePlan> crane = picked ? cranes.of(jobId, stemId).plan() : Optional.empty();
         return PieceSheet.of(
-                plan, crane, r.stem().at(), r.ground(), jobs.job(jobId).name(), Speech.words());
+                plan,
+                crane,
+                r.stem().at(),
+                r.site().terrain().groundAt(r.stem().at()),
+                jobs.job(jobId).name(),
+                Speech.words());
     }
 }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import org.antevid.app.house.House;
 import org.antevid.app.house.Kits;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
@@ -30,7 +31,6 @@ import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
-import org.antevid.core.site.Ground;
 import org.antevid.core.site.Site;
 import org.antevid.core.stem.MissingFact;
 import org.antevid.core.stem.StemReading;
@@ -59,6 +59,7 @@ public class Takedowns {
     private final Stems stems;
     private final Places places;
     private final Kits kits;
+    private final House house;
     private final Jobs jobs;
     private final People people;
     private final DoneWork doneWork;
@@ -70,6 +71,7 @@ public class Takedowns {
             Stems stems,
             Places places,
             Kits kits,
+            House house,
             Jobs jobs,
             People people,
             DoneWork doneWork,
@@ -79,6 +81,7 @@ public class Takedowns {
         this.stems = stems;
         this.places = places;
         this.kits = kits;
+        this.house = house;
         this.jobs = jobs;
         this.people = people;
         this.doneWork = doneWork;
@@ -89,6 +92,7 @@ public class Takedowns {
      * A plan and what it comes to.
      *
      * @param id of the plan that counts; empty while none was kept
+     * @param site what is round it
      * @param missing what has to be measured or looked at first
      * @param reckoned who may be up there by the records
      * @param plan empty while something is missing
@@ -97,7 +101,7 @@ public class Takedowns {
     public record Reckoned(
             Optional<String> id,
             StemReading stem,
-            Ground ground,
+            Site site,
             Planned planned,
             List<MissingFact> missing,
             Aloft reckoned,
@@ -134,6 +138,7 @@ public class Takedowns {
                         allowed(stem, planned),
                         planned.gear().of(kits),
                         below(jobId, planned),
+                        house.rules().aloft(),
                         down(jobId, stem, kept(jobId, stemId)),
                         p -> PieceOverTarget.mayEnd(site, stem.at(), p))));
     }
@@ -172,7 +177,8 @@ public class Takedowns {
                 p.climb(),
                 p.cuts(),
                 p.gear().of(kits),
-                below(jobId, p));
+                below(jobId, p),
+                house.rules().aloft());
     }
 
     /**
@@ -203,7 +209,7 @@ public class Takedowns {
         return new Reckoned(
                 kept.map(k -> k.id),
                 stem,
-                jobs.job(jobId).ground(),
+                places.site(jobId),
                 planned,
                 missing,
                 Aloft.of(stem),

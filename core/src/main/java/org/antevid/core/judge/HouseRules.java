@@ -3,6 +3,7 @@ package org.antevid.core.judge;
 import java.util.List;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.stump.School;
+import org.antevid.core.takedown.pieces.HouseLimits;
 
 /**
  * The company's thresholds. Local code and the qualified person outrank them.
@@ -12,18 +13,31 @@ import org.antevid.core.stump.School;
  * @param windLimitMs gust at which work stops, m/s
  * @param usualSchool type of cut that needs no reason
  * @param leastAwayM a cutter who gets less far than this by the time it is down stops the lay, 1..10 m
+ * @param aloft what it asks of work aloft
  */
 public record HouseRules(
-        double exclusionLengths, double soundSigmaDeg, double windLimitMs, School usualSchool, double leastAwayM) {
+        double exclusionLengths,
+        double soundSigmaDeg,
+        double windLimitMs,
+        School usualSchool,
+        double leastAwayM,
+        HouseLimits aloft) {
     public static final HouseRules USUAL = new HouseRules(
             Threshold.EXCLUSION_LENGTHS.usual(),
             Threshold.SOUND_SIGMA.usual(),
             Threshold.WIND_LIMIT.usual(),
             School.OPEN_FACE,
-            Threshold.LEAST_AWAY.usual());
+            Threshold.LEAST_AWAY.usual(),
+            HouseLimits.USUAL);
 
     public HouseRules(double exclusionLengths, double soundSigmaDeg, double windLimitMs, School usualSchool) {
-        this(exclusionLengths, soundSigmaDeg, windLimitMs, usualSchool, Threshold.LEAST_AWAY.usual());
+        this(
+                exclusionLengths,
+                soundSigmaDeg,
+                windLimitMs,
+                usualSchool,
+                Threshold.LEAST_AWAY.usual(),
+                HouseLimits.USUAL);
     }
 
     public HouseRules {
@@ -31,6 +45,8 @@ public record HouseRules(
         Threshold.SOUND_SIGMA.require(soundSigmaDeg);
         Threshold.WIND_LIMIT.require(windLimitMs);
         Threshold.LEAST_AWAY.require(leastAwayM);
+        Threshold.RESCUE_WITHIN.require(aloft.rescueWithinMin());
+        Threshold.LEAST_WOOD.require(aloft.leastWoodM());
     }
 
     /** @return one of its numbers, in SI units */
@@ -40,6 +56,8 @@ public record HouseRules(
             case SOUND_SIGMA -> soundSigmaDeg;
             case WIND_LIMIT -> windLimitMs;
             case LEAST_AWAY -> leastAwayM;
+            case RESCUE_WITHIN -> aloft.rescueWithinMin();
+            case LEAST_WOOD -> aloft.leastWoodM();
         };
     }
 
@@ -50,7 +68,8 @@ public record HouseRules(
                 strictest(Threshold.SOUND_SIGMA, learned),
                 strictest(Threshold.WIND_LIMIT, learned),
                 usualSchool,
-                strictest(Threshold.LEAST_AWAY, learned));
+                strictest(Threshold.LEAST_AWAY, learned),
+                new HouseLimits(strictest(Threshold.RESCUE_WITHIN, learned), strictest(Threshold.LEAST_WOOD, learned)));
     }
 
     private double strictest(Threshold t, List<Tightening> learned) {

@@ -115,6 +115,7 @@ public enum RuleId implements Code {
     ALOFT_LOOSENED("aloft", Stage.TANGLE, Source.PRACTICE, Competence.CLIMB),
     PIECE("piece", Stage.TANGLE, Source.MECHANICS_AND_PRACTICE, Competence.CLIMB),
     PIECE_OVER("piece-over", Stage.TANGLE, Source.GEOMETRY_AND_MECHANICS, Competence.CLIMB),
+    PEOPLE_UNDER_PIECE("people-under-piece", Stage.TANGLE, Source.PRACTICE, Competence.CLIMB),
     CRANE("crane", Stage.TANGLE, Source.MECHANICS_AND_PRACTICE, Competence.CRANE),
     CRANE_PAD("crane-pad", Stage.TANGLE, Source.MECHANICS_AND_PRACTICE, Competence.CRANE),
     PICK("pick", Stage.TANGLE, Source.MECHANICS_AND_PRACTICE, Competence.CRANE),

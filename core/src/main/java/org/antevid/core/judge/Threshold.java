@@ -3,6 +3,7 @@ package org.antevid.core.judge;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.quantity.Require;
+import org.antevid.core.takedown.pieces.HouseLimits;
 
 /** The numbers a house may set, each with what is usual, how far it may go, and what the usual one rests on. */
 public enum Threshold {
@@ -13,7 +14,12 @@ public enum Threshold {
     /** Gust at which work stops, m/s. */
     WIND_LIMIT("windLimitMs", 10, 2, 20, Dimension.SPEED, Source.PRACTICE, false),
     /** A cutter who gets less far than this by the time it is down stops the lay, metres. */
-    LEAST_AWAY("leastAwayM", LayPlan.LEAST_AWAY_M, 1, 10, Dimension.LENGTH, Source.JUDGEMENT, true);
+    LEAST_AWAY("leastAwayM", LayPlan.LEAST_AWAY_M, 1, 10, Dimension.LENGTH, Source.JUDGEMENT, true),
+    /** Longer nobody hangs hurt in a harness without somebody who climbs agreeing to it, minutes. */
+    RESCUE_WITHIN(
+            "rescueWithinMin", HouseLimits.USUAL.rescueWithinMin(), 3, 30, Dimension.MINUTES, Source.JUDGEMENT, false),
+    /** Nobody is tied and nothing rigged to thinner wood, metres across. */
+    LEAST_WOOD("leastWoodM", HouseLimits.USUAL.leastWoodM(), 0.08, 0.3, Dimension.DIAMETER, Source.PRACTICE, true);
 
     private final String field;
     private final double usual;

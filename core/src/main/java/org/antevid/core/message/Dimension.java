@@ -43,7 +43,9 @@ public enum Dimension {
     /** So many times. */
     TIMES(0.1),
     /** Seconds. */
-    TIME(0.1);
+    TIME(0.1),
+    /** Minutes, whole. */
+    MINUTES(1);
 
     private final double rounding;
 

@@ -54,6 +54,11 @@ public enum FeatureKind {
         };
     }
 
+    /** @return whether people walk, stand or lie in it with no roof over them that holds anything off */
+    public boolean inTheOpen() {
+        return people && this != BUILDING;
+    }
+
     /** @return whether a standing person behind it is not seen; how high it is nobody has said */
     public boolean hidesPeople() {
         return switch (this) {

@@ -17,9 +17,11 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.Map;
 import java.util.Set;
+import org.antevid.core.judge.HouseRules;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stump.School;
+import org.antevid.core.takedown.pieces.HouseLimits;
 import org.antevid.words.Regional;
 import org.hibernate.envers.Audited;
 
@@ -38,6 +40,8 @@ public class HouseEntity {
     public School usualSchool = School.OPEN_FACE;
 
     public double leastAwayM = LayPlan.LEAST_AWAY_M;
+    public double rescueWithinMin = HouseLimits.USUAL.rescueWithinMin();
+    public double leastWoodM = HouseLimits.USUAL.leastWoodM();
 
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "house_word", joinColumns = @JoinColumn(name = "house_id"))
@@ -54,4 +58,24 @@ public class HouseEntity {
 
     @Version
     public long version;
+
+    public HouseRules rules() {
+        return new HouseRules(
+                exclusionLengths,
+                soundSigmaDeg,
+                windLimitMs,
+                usualSchool,
+                leastAwayM,
+                new HouseLimits(rescueWithinMin, leastWoodM));
+    }
+
+    public void takes(HouseRules rules) {
+        exclusionLengths = rules.exclusionLengths();
+        soundSigmaDeg = rules.soundSigmaDeg();
+        windLimitMs = rules.windLimitMs();
+        usualSchool = rules.usualSchool();
+        leastAwayM = rules.leastAwayM();
+        rescueWithinMin = rules.aloft().rescueWithinMin();
+        leastWoodM = rules.aloft().leastWoodM();
+    }
 }

@@ -12,6 +12,7 @@ import org.antevid.core.judge.HouseRules;
 import org.antevid.core.judge.Threshold;
 import org.antevid.core.message.Arg;
 import org.antevid.core.stump.School;
+import org.antevid.core.takedown.pieces.HouseLimits;
 import org.antevid.words.Answer;
 import org.antevid.words.Regional;
 import org.antevid.words.Words;
@@ -32,6 +33,8 @@ public class HouseController {
             @NotNull Double windLimitMs,
             School usualSchool,
             Double leastAwayM,
+            Double rescueWithinMin,
+            Double leastWoodM,
             Set<Regional> regional,
             @NotNull Long version) {}
 
@@ -82,6 +85,8 @@ public class HouseController {
             double windLimitMs,
             School usualSchool,
             double leastAwayM,
+            double rescueWithinMin,
+            double leastWoodM,
             Set<Regional> regional,
             long version,
             List<ThresholdView> thresholds) {}
@@ -105,6 +110,8 @@ public class HouseController {
                 r.windLimitMs(),
                 r.usualSchool(),
                 r.leastAwayM(),
+                r.aloft().rescueWithinMin(),
+                r.aloft().leastWoodM(),
                 house.regional(),
                 house.version(),
                 Arrays.stream(Threshold.values())
@@ -117,13 +124,17 @@ public class HouseController {
     HouseView change(@Validated @RequestBody Thresholds t, @AuthenticationPrincipal SignedIn me) {
         OwnerOnly.require(me, Answer.OWNER_CHANGES_RULES);
         fresh.require(me);
+        HouseRules own = house.own();
         house.change(
                 new HouseRules(
                         t.exclusionLengths,
                         t.soundSigmaDeg,
                         t.windLimitMs,
-                        t.usualSchool == null ? house.own().usualSchool() : t.usualSchool,
-                        t.leastAwayM == null ? house.own().leastAwayM() : t.leastAwayM),
+                        t.usualSchool == null ? own.usualSchool() : t.usualSchool,
+                        t.leastAwayM == null ? own.leastAwayM() : t.leastAwayM,
+                        new HouseLimits(
+                                t.rescueWithinMin == null ? own.aloft().rescueWithinMin() : t.rescueWithinMin,
+                                t.leastWoodM == null ? own.aloft().leastWoodM() : t.leastWoodM)),
                 t.regional == null ? house.regional() : t.regional,
                 t.version);
         return rules();

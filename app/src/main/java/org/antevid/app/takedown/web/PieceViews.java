@@ -1,9 +1,12 @@
 package org.antevid.app.takedown.web;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.judge.Severity;
+import org.antevid.core.judge.takedown.GroundBelow;
 import org.antevid.core.judge.takedown.PiecesTakenDown;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
@@ -12,6 +15,7 @@ import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Ground;
+import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.takedown.Finding;
 import org.antevid.core.takedown.pieces.Climber;
@@ -21,7 +25,9 @@ import org.antevid.core.takedown.pieces.Link;
 import org.antevid.core.takedown.pieces.Piece;
 import org.antevid.core.takedown.pieces.PieceRemark;
 import org.antevid.core.takedown.pieces.TakeDown;
+import org.antevid.core.takedown.pieces.Then;
 import org.antevid.core.takedown.pieces.Way;
+import org.antevid.core.takedown.pieces.WeakPlace;
 
 /** What is answered of one piece of a tree: its weight, its way down, every link it loads, what stands against it. */
 final class PieceViews {
@@ -44,6 +50,43 @@ final class PieceViews {
             Severity severity) {}
 
     record PieceWord(PieceRemark remark, Severity severity, String words) {}
+
+    /** What it can end on, or who may come under it. */
+    record BelowWord(GroundBelow.What what, Severity severity, String words) {}
+
+    /**
+     * What whoever goes on finds once it is off.
+     *
+     * @param leanShare of what it leaned with before the first piece; left out where it stood straight
+     * @param blockM the highest place the next block may hang, {@code blockDiameterM} across; left out: nowhere
+     * @param fault the next fault below, in words, at {@code faultM}
+     * @param faceTells nobody probed its wall: the face that is opened shows it
+     */
+    record ThenView(
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double topM,
+            @Shown(in = Dimension.MASS, to = Side.UP) double highKg,
+            @Shown(in = Dimension.MOMENT, to = Side.UP) double leanNm,
+            @Shown(in = Dimension.SHARE, to = Side.UP) Optional<Double> leanShare,
+            @Shown(in = Dimension.LENGTH, to = Side.DOWN) Optional<Double> blockM,
+
+            @Shown(in = Dimension.DIAMETER, to = Side.DOWN) Optional<Double> blockDiameterM,
+
+            Optional<String> fault,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) Optional<Double> faultM,
+            boolean faceTells) {
+        static ThenView of(Then t) {
+            return new ThenView(
+                    t.topM(),
+                    t.highKg(),
+                    t.leanNm(),
+                    t.leanShare(),
+                    t.block().map(Then.Place::heightM),
+                    t.block().map(Then.Place::diameterM),
+                    t.faultBelow().flatMap(WeakPlace::kind).map(Speech.words()::term),
+                    t.faultBelow().map(WeakPlace::heightM),
+                    t.faceTells());
+        }
+    }
 
     /**
      * The same piece with so much line let run.
@@ -117,6 +160,8 @@ final class PieceViews {
      * @param strikes where it strikes first, before it bounces and rolls; {@code strikesM} from beneath its cut, from
      *     {@code fallsM}; empty of what is held or felled
      * @param swing ground nobody stands on who has a part but whoever cuts; empty where nothing stops it
+     * @param below what it can end on and who may come under it, the worst first
+     * @param severity of the worst that stands against it, what is below it too
      * @param outline of a piece of stem as it is seen, {@code line} of a limb
      */
     record PieceView(
@@ -157,18 +202,22 @@ final class PieceViews {
             List<RunOfPiece> runs,
             List<LedAlong> led,
             Severity severity,
-            List<PieceWord> remarks) {}
+            List<PieceWord> remarks,
+            List<BelowWord> below,
+            ThenView then) {}
 
     /**
      * @param at foot of the stem on the plan
-     * @param ground it stands on
+     * @param site what is round it
      */
-    static PieceView piece(TakeDown t, Piece p, FigureSide side, Spot at, Ground ground) {
+    static PieceView piece(TakeDown t, Piece p, FigureSide side, Spot at, Site site) {
+        Ground ground = site.terrain().groundAt(at);
         boolean stem = p.cut().limb().isEmpty();
         double top = p.number() == 1
                 ? t.figure().heightM()
                 : t.pieces().get(p.number() - 2).after().topM();
         boolean down = t.down(p);
+        List<GroundBelow> below = down ? List.of() : GroundBelow.of(site, at, p);
         List<Spot> strikes = KeepClear.strikes(at, p);
         Optional<Piece.Longest> longest = p.longest().filter(l -> !down);
         return new PieceView(
@@ -235,11 +284,20 @@ final class PieceViews {
                                 x.worst().map(w -> Speech.words().term(w.kind())),
                                 x.worst().flatMap(Link::share)))
                         .toList(),
-                down ? Severity.NOTE : severity(p.level()),
+                Stream.concat(
+                                Stream.of(down ? Severity.NOTE : severity(p.level())),
+                                below.stream().map(GroundBelow::severity))
+                        .min(Comparator.naturalOrder())
+                        .orElseThrow(),
                 p.remarks().stream()
                         .filter(x -> !down)
                         .map(x -> word(x, PiecesTakenDown.said(x, p, t)))
-                        .toList());
+                        .toList(),
+                below.stream()
+                        .map(b -> new BelowWord(
+                                b.what(), b.severity(), Speech.words().say(b.said())))
+                        .toList(),
+                ThenView.of(Then.after(t, p)));
     }
 
     private static ChainLink link(TakeDown t, Piece p, Link l, FigureSide side) {

@@ -202,7 +202,7 @@ final class TakedownViews {
      *
      * @param id of the plan that is kept; sent back with the next one
      * @param mayBe who may be aloft as the leader says it
-     * @param saidNo the climber's No that stands, in words
+     * @param saidNo the climber's No that stands, in words; {@code saidNoBy} whose it is: only they take it back
      * @param down how many pieces have come down
      * @param heaviestKg at its heavy end, of what is still to come
      * @param topped something goes over a hinge aloft: how far the stem then sways is asked
@@ -219,6 +219,7 @@ final class TakedownViews {
             Optional<Fallback> fallback,
             Optional<String> agreedWith,
             Optional<String> saidNo,
+            Optional<String> saidNoBy,
             FreeDrop.Surface surface,
             GearView gear,
             Optional<GuyView> guy,
@@ -259,6 +260,7 @@ final class TakedownViews {
                 p.fallback(),
                 p.agreedWith(),
                 r.saidNo().map(TakedownViews::said),
+                r.saidNo().map(Situation.ClimbersNo::who),
                 p.surface(),
                 new GearView(
                         p.gear().line(),
@@ -287,7 +289,7 @@ final class TakedownViews {
                 r.plan()
                         .map(t -> t.pieces().stream()
                                 .map(x -> PieceViews.piece(
-                                        t, x, side.orElseThrow(), r.stem().at(), r.ground()))
+                                        t, x, side.orElseThrow(), r.stem().at(), r.site()))
                                 .toList())
                         .orElse(List.of()),
                 r.plan().map(TakeDown::down).orElse(0),

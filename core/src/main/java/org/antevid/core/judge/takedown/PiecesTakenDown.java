@@ -16,7 +16,6 @@ import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Rounding;
-import org.antevid.core.takedown.pieces.Climb;
 import org.antevid.core.takedown.pieces.Link;
 import org.antevid.core.takedown.pieces.Piece;
 import org.antevid.core.takedown.pieces.PieceRemark;
@@ -82,7 +81,7 @@ public final class PiecesTakenDown implements Rule {
                 m.with("mass", Arg.up(Dimension.MASS, plan.figure().undrawnHighKg()));
             case RESCUE_SLOW ->
                 m.with("minutes", plan.climb().rescueMin().map(Arg::count))
-                        .with("within", Arg.count(Climb.RESCUE_WITHIN_MIN));
+                        .with("within", Arg.down(Dimension.MINUTES, plan.house().rescueWithinMin()));
             case NOT_ALL_OF_IT ->
                 m.with("top", Arg.of(Dimension.LENGTH, plan.left().topM()));
             default -> m;
@@ -114,6 +113,8 @@ public final class PiecesTakenDown implements Rule {
             case DRIFT_TOO_FLAT, DRIFT_FLAT ->
                 m.with("angle", p.drift().map(d -> Arg.up(Dimension.SECTOR, d.betweenDeg())));
             case OUT_OF_REACH -> m.with("to", plan.climb().reachM().map(x -> Arg.down(Dimension.LENGTH, x)));
+            case ANCHOR_THIN, TIE_IN_THIN ->
+                m.with("least", Arg.up(Dimension.DIAMETER, plan.house().leastWoodM()));
             case MANY_WRAPS -> m.with("wraps", p.loading().wraps().map(Arg::figure));
             default -> m;
         };

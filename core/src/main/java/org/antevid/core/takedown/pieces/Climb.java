@@ -33,9 +33,6 @@ public record Climb(
         Optional<Double> reachM,
         Optional<String> saidBy,
         Map<ClimbKit, Integer> kit) {
-    /** Longer nobody hangs hurt in a harness without somebody who knows agreeing to it (judgement). */
-    public static final int RESCUE_WITHIN_MIN = 10;
-
     /** What was looked over longer ago than that is out of its time; local code may ask for it sooner (judgement). */
     public static final int KIT_MONTHS = 6;
 
@@ -115,8 +112,8 @@ public record Climb(
     }
 
     /** @return whether the rescue takes longer than anybody should hang there */
-    boolean rescueSlow() {
-        return rescueMin.filter(m -> m > RESCUE_WITHIN_MIN).isPresent();
+    boolean rescueSlow(HouseLimits house) {
+        return rescueMin.filter(m -> m > house.rescueWithinMin()).isPresent();
     }
 
     /**

@@ -46,6 +46,7 @@ public record Climber(Point feet, Point tieIn, Point lanyard, double peakN, List
     /**
      * @param after what stands when the piece is off
      * @param from the cut
+     * @param leastWoodM nobody is tied to thinner wood
      */
     static Climber of(
             CutFigure f,
@@ -55,11 +56,13 @@ public record Climber(Point feet, Point tieIn, Point lanyard, double peakN, List
             Cut cut,
             Optional<Limb> limb,
             Hung hung,
-            Point from) {
+            Point from,
+            double leastWoodM) {
         double side =
                 Math.toRadians(limb.map(Limb::sideDeg).orElseGet(() -> f.lean().azimuthDeg()));
         double stemM = limb.map(Limb::atM).orElse(cut.atM());
-        double tieInM = Math.max(LEAST_TIE_IN_M, limb.isEmpty() ? slung(cut, climb) : tied(f, aloft, climb, after));
+        double tieInM =
+                Math.max(LEAST_TIE_IN_M, limb.isEmpty() ? slung(cut, climb) : tied(f, aloft, climb, after, leastWoodM));
         double beside = f.stemDiameterM(stemM) / 2 + BESIDE_STEM_M;
         Point hangs = limb.isPresent() && cut.atM() > beside
                 ? from
@@ -69,6 +72,9 @@ public record Climber(Point feet, Point tieIn, Point lanyard, double peakN, List
         TieIn check = check(f, climb, cut, limb, hung, tieIn, feet);
         List<PieceRemark> remarks = new ArrayList<>();
         check.remarks().forEach(t -> as(t.what(), limb.isPresent()).ifPresent(remarks::add));
+        if (f.stemDiameterM(tieInM) < leastWoodM) {
+            remarks.add(PieceRemark.TIE_IN_THIN);
+        }
         if (limb.isPresent() && tieInM >= after.topM()) {
             remarks.add(PieceRemark.TIED_TO_WHAT_GOES);
         }
@@ -89,8 +95,8 @@ public record Climber(Point feet, Point tieIn, Point lanyard, double peakN, List
         return climb.tieInM().filter(m -> m < below).orElse(below);
     }
 
-    private static double tied(CutFigure f, Aloft aloft, Climb climb, Standing after) {
-        double high = f.thickEnoughM(after.topM() - SLING_BELOW_M);
+    private static double tied(CutFigure f, Aloft aloft, Climb climb, Standing after, double leastWoodM) {
+        double high = f.thickEnoughM(after.topM() - SLING_BELOW_M, leastWoodM);
         return climb.tieInM()
                 .orElse(aloft.climbToM().map(to -> Math.min(to, high)).orElse(high));
     }
@@ -154,7 +160,6 @@ public record Climber(Point feet, Point tieIn, Point lanyard, double peakN, List
                     case ANCHOR_ABOVE_CUT -> limb ? null : PieceRemark.TIED_TO_WHAT_GOES;
                     case ANCHOR_ABOVE_DEFECT -> PieceRemark.PERSON_ABOVE_FAULT;
                     case STEM_OVER_LIMIT -> PieceRemark.TIE_IN_OVER;
-                    case ANCHOR_UNDER_100_MM -> PieceRemark.TIE_IN_THIN;
                     case ROPES_TOGETHER -> PieceRemark.LINES_TOGETHER;
                     default -> null;
                 });

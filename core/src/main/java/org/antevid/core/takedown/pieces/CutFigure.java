@@ -247,10 +247,10 @@ public record CutFigure(
         return leaning(atM, Math.tan(Math.toRadians(lean.deg())));
     }
 
-    /** @return the highest place, no higher than that, where the stem is thick enough to rig to */
-    double thickEnoughM(double belowM) {
+    /** @return the highest place, no higher than that, where the stem is thick enough to rig to, and for the house */
+    double thickEnoughM(double belowM, double leastWoodM) {
         double at = belowM;
-        while (at > footM && stemDiameterM(at) < RIG_TO_M) {
+        while (at > footM && stemDiameterM(at) < Math.max(RIG_TO_M, leastWoodM)) {
             at -= 0.1;
         }
         return Math.max(footM, at);

@@ -18,7 +18,7 @@ public enum PieceRemark implements Code {
     DRIFT_PUSHES(Finding.STOP),
     DRIFT_TOO_FLAT(Finding.STOP),
     ANCHOR_GOES(Finding.STOP),
-    /** Rigged to wood thinner than practice allows. */
+    /** Rigged to wood thinner than the house allows. */
     ANCHOR_THIN(Finding.STOP),
     /** One attachment while the saw runs. */
     ONE_ATTACHMENT(Finding.STOP),
@@ -29,6 +29,8 @@ public enum PieceRemark implements Code {
     SPIKES_ON_KEPT(Finding.STOP),
     /** The platform does not reach as high as that is cut. */
     OUT_OF_REACH(Finding.STOP),
+    /** The climber is tied to wood thinner than the house allows. */
+    TIE_IN_THIN(Finding.STOP),
     /** The stem does not bear the climber's fall. */
     TIE_IN_OVER(Finding.STOP),
     TIE_OFF_PIECE(Finding.STOP),
@@ -45,8 +47,6 @@ public enum PieceRemark implements Code {
     WALL_NOT_KNOWN(Finding.SECOND_OPINION),
     SECOND_TREE_NOT_SEEN(Finding.SECOND_OPINION),
     RESCUE_SLOW(Finding.SECOND_OPINION),
-    /** The climber's line is tied to wood under 10 cm. */
-    TIE_IN_THIN(Finding.SECOND_OPINION),
     LEAN_RISES(Finding.SECOND_OPINION),
     SPLIT_BELOW(Finding.SECOND_OPINION),
     THIN_WALL(Finding.CAUTION),

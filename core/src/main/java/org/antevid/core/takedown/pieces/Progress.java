@@ -22,7 +22,6 @@ final class Progress {
     private static final double PUSH_MS = 2;
     private static final double FLOOR_M = 5;
     private static final double BESIDE_M = 0.15;
-    private static final double LEAST_ANCHOR_M = 0.1;
     private static final double SHORTEST_M = 0.3;
     private static final int HALVINGS = 24;
     /** A block is tried lower by this. */
@@ -35,11 +34,13 @@ final class Progress {
     private final Gear gear;
     private final Climb climb;
     private final Below below;
+    private final HouseLimits house;
     private final Standing standing;
     private Remains before;
     private int taken;
 
-    Progress(CutFigure figure, Aloft aloft, Climb climb, Gear gear, Below below) {
+    Progress(CutFigure figure, Aloft aloft, Climb climb, Gear gear, Below below, HouseLimits house) {
+        this.house = house;
         this.f = figure;
         this.aloft = aloft;
         this.climb = climb;
@@ -90,7 +91,8 @@ final class Progress {
         if (cut.way() == Way.FELLED && !last) {
             remarks.add(PieceRemark.NOT_THE_LAST);
         }
-        Optional<Climber> whoCuts = climber.map(m -> Climber.of(f, aloft, climb, after, cut, limb, hung, from));
+        Optional<Climber> whoCuts =
+                climber.map(m -> Climber.of(f, aloft, climb, after, cut, limb, hung, from, house.leastWoodM()));
         whoCuts.ifPresent(c -> remarks.addAll(c.remarks()));
         if (remarks.contains(PieceRemark.NOBODY_UP_THERE)) {
             remarks.remove(PieceRemark.PERSON_ABOVE_FAULT);
@@ -146,7 +148,7 @@ final class Progress {
         Point tie = place(limb, cut.atM() + cut.tieM().orElse(usual));
         double stemAt = limb.map(Limb::atM).orElse(cut.atM());
         double usualBlock = cut.way().hangsAtOnce()
-                ? f.thickEnoughM(after.topM() - HOLD_AT_M)
+                ? f.thickEnoughM(after.topM() - HOLD_AT_M, house.leastWoodM())
                 : Math.max(f.footM(), stemAt - HOLD_AT_M);
         double blockM = cut.blockM().orElse(usualBlock);
         double side = limb.map(Limb::sideDeg).orElseGet(() -> f.lean().azimuthDeg());
@@ -279,7 +281,7 @@ final class Progress {
         if (hung.blockM() > after.topM() - 1e-6) {
             remarks.add(PieceRemark.ANCHOR_GOES);
         }
-        if (f.stemDiameterM(hung.blockM()) < LEAST_ANCHOR_M) {
+        if (f.stemDiameterM(hung.blockM()) < house.leastWoodM()) {
             remarks.add(PieceRemark.ANCHOR_THIN);
         }
         if (cut.tieM().filter(t -> t > length).isPresent()) {

@@ -36,17 +36,18 @@ public final class Proposal {
     private final Standing standing;
     private final Predicate<Piece> mayEnd;
 
-    private Proposal(CutFigure figure, Aloft aloft, Gear gear, Below below, Predicate<Piece> mayEnd) {
+    private Proposal(
+            CutFigure figure, Aloft aloft, Gear gear, Below below, HouseLimits house, Predicate<Piece> mayEnd) {
         this.mayEnd = mayEnd;
         this.figure = figure;
         this.gear = gear;
-        this.progress = new Progress(figure, aloft, Climb.NOT_SAID, gear, below);
+        this.progress = new Progress(figure, aloft, Climb.NOT_SAID, gear, below, house);
         this.standing = new Standing(figure);
     }
 
     /** @return cuts in their order */
     public static List<Cut> of(CutFigure figure, Aloft aloft, Gear gear, Below below) {
-        return of(figure, aloft, gear, below, List.of(), p -> true);
+        return of(figure, aloft, gear, below, HouseLimits.USUAL, List.of(), p -> true);
     }
 
     /**
@@ -56,8 +57,14 @@ public final class Proposal {
      * @throws RefusedInput for a cut through what has gone, naming the cut
      */
     public static List<Cut> of(
-            CutFigure figure, Aloft aloft, Gear gear, Below below, List<Cut> down, Predicate<Piece> mayEnd) {
-        Proposal p = new Proposal(figure, aloft, gear, below, mayEnd);
+            CutFigure figure,
+            Aloft aloft,
+            Gear gear,
+            Below below,
+            HouseLimits house,
+            List<Cut> down,
+            Predicate<Piece> mayEnd) {
+        Proposal p = new Proposal(figure, aloft, gear, below, house, mayEnd);
         down.forEach(p::take);
         if (aloft.allowed() == Aloft.Allowed.LEAVE) {
             return List.copyOf(p.cuts);
@@ -103,11 +110,14 @@ public final class Proposal {
             whole.add(hand.by(Way.TIED_ABOVE, Optional.empty()));
             whole.add(hand.by(Way.LET_RUN, Optional.empty()));
         }
-        for (Cut c : whole) {
-            if (allowed(c)) {
-                take(c);
-                return;
-            }
+        Optional<Cut> next = whole.stream()
+                .filter(this::allowed)
+                .filter(c -> mayEnd.test(progress.look(c)))
+                .findFirst()
+                .or(() -> whole.stream().filter(this::allowed).findFirst());
+        if (next.isPresent()) {
+            take(next.get());
+            return;
         }
         double end = standing.limbM(l.id()).orElse(0.0);
         while (end > 0 && cuts.size() < MOST_PIECES) {

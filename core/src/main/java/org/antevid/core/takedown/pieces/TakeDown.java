@@ -14,7 +14,14 @@ import org.antevid.core.quantity.Rounding;
  * @param down how many of them, from the first, have come down: nothing stands against these any more
  */
 public record TakeDown(
-        CutFigure figure, Aloft aloft, Climb climb, Gear gear, Remains start, List<Piece> pieces, int down) {
+        CutFigure figure,
+        Aloft aloft,
+        Climb climb,
+        HouseLimits house,
+        Gear gear,
+        Remains start,
+        List<Piece> pieces,
+        int down) {
     /** Share of the tree that is much to have drawn nowhere (judgement). */
     private static final double MUCH = 0.15;
 
@@ -24,26 +31,27 @@ public record TakeDown(
 
     /** @throws RefusedInput for a cut through what has gone, naming the cut */
     public static TakeDown of(CutFigure figure, Aloft aloft, List<Cut> cuts, Gear gear, Below below) {
-        return of(figure, aloft, Climb.NOT_SAID, cuts, gear, below);
+        return of(figure, aloft, Climb.NOT_SAID, cuts, gear, below, HouseLimits.USUAL);
     }
 
     /**
      * @param climb how whoever cuts aloft is held
      * @throws RefusedInput for a cut through what has gone, naming the cut
      */
-    public static TakeDown of(CutFigure figure, Aloft aloft, Climb climb, List<Cut> cuts, Gear gear, Below below) {
-        Progress progress = new Progress(figure, aloft, climb, gear, below);
+    public static TakeDown of(
+            CutFigure figure, Aloft aloft, Climb climb, List<Cut> cuts, Gear gear, Below below, HouseLimits house) {
+        Progress progress = new Progress(figure, aloft, climb, gear, below, house);
         Remains start = progress.remains();
         List<Piece> pieces = new ArrayList<>();
         for (int i = 0; i < cuts.size(); i++) {
             pieces.add(progress.take(cuts.get(i), i == cuts.size() - 1));
         }
-        return new TakeDown(figure, aloft, climb, gear, start, pieces, 0);
+        return new TakeDown(figure, aloft, climb, house, gear, start, pieces, 0);
     }
 
     /** @return the same when so many have come down, at most all of them */
     public TakeDown after(int piecesDown) {
-        return new TakeDown(figure, aloft, climb, gear, start, pieces, Math.min(piecesDown, pieces.size()));
+        return new TakeDown(figure, aloft, climb, house, gear, start, pieces, Math.min(piecesDown, pieces.size()));
     }
 
     /** @return what is still to come down */
@@ -77,7 +85,7 @@ public record TakeDown(
             all.add(PieceRemark.CROWN_NOT_DRAWN);
         }
         if (coming().stream().anyMatch(p -> p.climber().isPresent())) {
-            if (climb.rescueSlow()) {
+            if (climb.rescueSlow(house)) {
                 all.add(PieceRemark.RESCUE_SLOW);
             }
             if (!climb.said()) {

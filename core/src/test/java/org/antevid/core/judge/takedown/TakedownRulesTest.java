@@ -191,6 +191,51 @@ class TakedownRulesTest {
         assertThat(both.args()).containsEntry("targets", Arg.names(List.of("house")));
     }
 
+    private static Feature path(Protection p, String by, boolean done) {
+        return new Feature(
+                "path",
+                "the path",
+                FeatureKind.PATH,
+                Shape.line(List.of(new Spot(1, -30), new Spot(1, 30))),
+                2,
+                false,
+                p,
+                by,
+                done);
+    }
+
+    /** Whoever walks under a piece, roped or from two hands: somebody keeps them out, and has done it. */
+    @Test
+    void peopleUnderAPieceAreKeptOutHoweverItComes() {
+        Rule rule = new PieceOverTarget();
+        for (Way way : List.of(Way.TIED_ABOVE, Way.LET_RUN, Way.BY_HAND)) {
+            Situation.TakenDown t = planned(OAK, cut("L1", way));
+            assertThat(found(rule, t, path(Protection.NONE, "", false)))
+                    .as(way.name())
+                    .extracting(Finding::rule, Finding::severity)
+                    .contains(org.assertj.core.groups.Tuple.tuple(RuleId.PEOPLE_UNDER_PIECE, Severity.STOP));
+            assertThat(found(rule, t, path(Protection.CLOSE, "", false)))
+                    .as("nobody named, %s", way)
+                    .extracting(Finding::severity)
+                    .contains(Severity.STOP);
+            assertThat(found(rule, t, path(Protection.CLOSE, "Edda Rowe", false)))
+                    .as("not done, %s", way)
+                    .extracting(Finding::rule, Finding::severity)
+                    .containsExactly(org.assertj.core.groups.Tuple.tuple(RuleId.PEOPLE_UNDER_PIECE, Severity.CAUTION));
+            assertThat(found(rule, t, path(Protection.CLOSE, "Edda Rowe", true)))
+                    .as("shut, %s", way)
+                    .allMatch(f -> f.severity() == Severity.CAUTION && f.rule() == RuleId.PIECE_OVER);
+            // a mat on it keeps nobody out
+            assertThat(found(rule, t, path(Protection.CUSHION, "Edda Rowe", true)))
+                    .as("cushioned, %s", way)
+                    .extracting(Finding::severity)
+                    .containsExactly(Severity.STOP);
+        }
+        assertThat(found(rule, planned(OAK, cut("L1", Way.SNAPPED)), path(Protection.CLOSE, "Edda Rowe", false)))
+                .extracting(Finding::rule, Finding::severity)
+                .containsExactly(org.assertj.core.groups.Tuple.tuple(RuleId.PIECE_OVER, Severity.STOP));
+    }
+
     private static Feature line(double eastM, Optional<VoltageClass> voltage, Protection p, boolean done) {
         return new Feature(
                 "wire",

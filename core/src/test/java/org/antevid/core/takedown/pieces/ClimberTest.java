@@ -42,7 +42,8 @@ class ClimberTest {
 
     private static TakeDown plan(Gear gear, Climb climb, Cut... cuts) {
         StemReading r = sound();
-        return TakeDown.of(CutFigure.of(r, List.of(EAST, WEST)), Aloft.of(r), climb, List.of(cuts), gear, LAWN);
+        return TakeDown.of(
+                CutFigure.of(r, List.of(EAST, WEST)), Aloft.of(r), climb, List.of(cuts), gear, LAWN, HouseLimits.USUAL);
     }
 
     private static List<PieceRemark> said(Climb climb, Cut cut) {
@@ -121,7 +122,8 @@ class ClimberTest {
                     HELD.reaching(Optional.empty(), e.getKey()),
                     List.of(limb("L1", Way.BY_HAND)),
                     GEAR,
-                    LAWN);
+                    LAWN,
+                    HouseLimits.USUAL);
             assertThat(t.pieces().get(0).remarks().stream()
                             .filter(r -> r == PieceRemark.REACH_NOT_SAID || r == PieceRemark.OUT_OF_REACH))
                     .as(e.getKey().toString())
@@ -148,6 +150,17 @@ class ClimberTest {
         Climb slow = held(Optional.empty(), 2, true, true).rescued(11, "edda");
         assertThat(plan(slow, cut).remarks()).contains(PieceRemark.RESCUE_SLOW);
         assertThat(plan(HELD, cut).remarks()).doesNotContain(PieceRemark.RESCUE_SLOW);
+        TakeDown quicker = TakeDown.of(
+                CutFigure.of(sound(), List.of(EAST, WEST)),
+                Aloft.of(sound()),
+                HELD,
+                List.of(cut),
+                GEAR,
+                LAWN,
+                new HouseLimits(5, HouseLimits.USUAL.leastWoodM()));
+        assertThat(quicker.remarks())
+                .as("six minutes where the house says five")
+                .contains(PieceRemark.RESCUE_SLOW);
     }
 
     @Test

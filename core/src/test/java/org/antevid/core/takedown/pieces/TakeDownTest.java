@@ -344,10 +344,10 @@ class TakeDownTest {
         CutFigure f = CutFigure.of(sound(), limbs);
         List<Cut> all = Proposal.of(f, Aloft.of(sound()), GEAR, LAWN);
         List<Cut> down = all.subList(0, 2);
-        assertThat(Proposal.of(f, Aloft.of(sound()), GEAR, LAWN, down, p -> true))
+        assertThat(Proposal.of(f, Aloft.of(sound()), GEAR, LAWN, HouseLimits.USUAL, down, p -> true))
                 .isEqualTo(all);
         Aloft basket = Aloft.of(sound()).said(Aloft.Allowed.NOBODY);
-        List<Cut> anew = Proposal.of(f, basket, GEAR, LAWN, down, p -> true);
+        List<Cut> anew = Proposal.of(f, basket, GEAR, LAWN, HouseLimits.USUAL, down, p -> true);
         assertThat(anew.subList(0, 2)).isEqualTo(down);
         assertThat(anew.subList(2, anew.size())).extracting(Cut::way).containsOnly(Way.PICKED);
         TakeDown t = TakeDown.of(f, basket, anew, GEAR, LAWN).after(2);
@@ -365,11 +365,11 @@ class TakeDownTest {
         CutFigure f = CutFigure.of(bare(), List.of(EAST, WEST));
         Predicate<Piece> held = p ->
                 p.cut().way().roped() || p.cut().way() == Way.BY_HAND || p.cut().way() == Way.FELLED;
-        List<Cut> cuts = Proposal.of(f, Aloft.of(bare()), GEAR, LAWN, List.of(), held);
+        List<Cut> cuts = Proposal.of(f, Aloft.of(bare()), GEAR, LAWN, HouseLimits.USUAL, List.of(), held);
         TakeDown t = TakeDown.of(f, Aloft.of(bare()), cuts, GEAR, LAWN);
         assertThat(t.pieces()).allMatch(held).allMatch(p -> p.level() != Finding.STOP);
         assertThat(t.whole()).isTrue();
-        assertThat(Proposal.of(f, Aloft.of(bare()), GEAR, LAWN, List.of(), p -> false))
+        assertThat(Proposal.of(f, Aloft.of(bare()), GEAR, LAWN, HouseLimits.USUAL, List.of(), p -> false))
                 .isEqualTo(Proposal.of(f, Aloft.of(bare()), GEAR, LAWN));
     }
 
@@ -380,7 +380,8 @@ class TakeDownTest {
         Aloft leave = Aloft.of(sound()).said(Aloft.Allowed.LEAVE);
         assertThat(Proposal.of(f, leave, GEAR, LAWN)).isEmpty();
         List<Cut> down = List.of(limb("L1", Way.BY_HAND));
-        assertThat(Proposal.of(f, leave, GEAR, LAWN, down, p -> true)).isEqualTo(down);
+        assertThat(Proposal.of(f, leave, GEAR, LAWN, HouseLimits.USUAL, down, p -> true))
+                .isEqualTo(down);
     }
 
     /** What is chosen for a No only ever tightens who may be up there. */
@@ -401,10 +402,18 @@ class TakeDownTest {
     void aKeptTreeIsNotAskedForItsRestAndNotClimbedOnSpikes() {
         CutFigure f = CutFigure.of(kept(), List.of(EAST, WEST));
         Climb spikes = Climb.NOT_SAID.onSpikes(true);
-        TakeDown t = TakeDown.of(f, Aloft.of(kept()), spikes, List.of(limb("L1", Way.BY_HAND)), GEAR, LAWN);
+        TakeDown t = TakeDown.of(
+                f, Aloft.of(kept()), spikes, List.of(limb("L1", Way.BY_HAND)), GEAR, LAWN, HouseLimits.USUAL);
         assertThat(t.remarks()).contains(PieceRemark.SPIKES_ON_KEPT).doesNotContain(PieceRemark.NOT_ALL_OF_IT);
         CutFigure goes = CutFigure.of(sound(), List.of(EAST, WEST));
-        assertThat(TakeDown.of(goes, Aloft.of(sound()), spikes, List.of(limb("L1", Way.BY_HAND)), GEAR, LAWN)
+        assertThat(TakeDown.of(
+                                goes,
+                                Aloft.of(sound()),
+                                spikes,
+                                List.of(limb("L1", Way.BY_HAND)),
+                                GEAR,
+                                LAWN,
+                                HouseLimits.USUAL)
                         .remarks())
                 .doesNotContain(PieceRemark.SPIKES_ON_KEPT)
                 .contains(PieceRemark.NOT_ALL_OF_IT);

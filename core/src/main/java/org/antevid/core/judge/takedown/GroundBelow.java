@@ -1,0 +1,93 @@
+package org.antevid.core.judge.takedown;
+
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.antevid.core.judge.Severity;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Code;
+import org.antevid.core.message.Message;
+import org.antevid.core.site.Feature;
+import org.antevid.core.site.Shape;
+import org.antevid.core.site.Site;
+import org.antevid.core.site.Spot;
+import org.antevid.core.takedown.pieces.KeepClear;
+import org.antevid.core.takedown.pieces.Piece;
+import org.antevid.core.takedown.pieces.Way;
+
+/**
+ * What is below one piece as it comes down: what it can end on where no line holds it, and who may come under it
+ * however it comes. Practice rule.
+ *
+ * @param names of what is below
+ */
+public record GroundBelow(What what, Severity severity, List<String> names) {
+    private static final int DEAR = 3;
+
+    /** What it is to it. */
+    public enum What implements Code {
+        /** It can strike it. */
+        CAN_END_ON,
+        /** People may be there: nobody is named to keep them out. */
+        NOBODY_KEEPS_OUT,
+        /** Somebody is named, and it is not done. */
+        NOT_YET_SHUT
+    }
+
+    public GroundBelow {
+        names = List.copyOf(names);
+    }
+
+    /**
+     * @param foot of the stem on the plan
+     * @return each matter once, the worst first; nothing of what is picked, felled, or rolls where nothing stops it,
+     *     which is held against it elsewhere
+     */
+    public static List<GroundBelow> of(Site site, Spot foot, Piece p) {
+        if (p.cut().way().picked() || !p.cut().way().aloft()) {
+            return List.of();
+        }
+        Optional<Shape> zone =
+                KeepClear.whileCut(foot, p, site.terrain().groundAt(foot)).map(Shape::polygon);
+        Map<What, Map<Severity, List<String>>> all = new EnumMap<>(What.class);
+        zone.stream()
+                .flatMap(z -> site.features().stream().filter(f -> f.shape().touches(z)))
+                .forEach(f -> at(p, f).ifPresent(x -> all.computeIfAbsent(x.what, w -> new LinkedHashMap<>())
+                        .merge(x.severity, x.names, GroundBelow::and)));
+        return all.entrySet().stream()
+                .flatMap(w -> w.getValue().entrySet().stream()
+                        .map(s -> new GroundBelow(w.getKey(), s.getKey(), s.getValue())))
+                .sorted((a, b) -> a.severity.compareTo(b.severity))
+                .toList();
+    }
+
+    private static List<String> and(List<String> a, List<String> b) {
+        return Stream.concat(a.stream(), b.stream()).distinct().toList();
+    }
+
+    private static Optional<GroundBelow> at(Piece p, Feature f) {
+        boolean free = !p.cut().way().roped();
+        boolean thrown = free && p.cut().way() != Way.BY_HAND;
+        boolean dear = f.live() || f.worthNow() >= DEAR;
+        if (thrown && f.mustNotBeHit() && (dear || f.mayHoldPeopleNow())) {
+            return Optional.of(new GroundBelow(What.CAN_END_ON, Severity.STOP, List.of(f.name())));
+        }
+        if (f.mayHoldPeopleNow() && f.kind().inTheOpen()) {
+            return Optional.of(
+                    f.peopleTakenCareOf()
+                            ? new GroundBelow(What.NOT_YET_SHUT, Severity.CAUTION, List.of(f.name()))
+                            : new GroundBelow(What.NOBODY_KEEPS_OUT, Severity.STOP, List.of(f.name())));
+        }
+        return Optional.of(new GroundBelow(
+                        What.CAN_END_ON, thrown ? Severity.SECOND_OPINION : Severity.CAUTION, List.of(f.name())))
+                .filter(x -> free && f.worth() > 0 && f.mustNotBeHit());
+    }
+
+    /** @return it in words, the smallest change that clears it with it */
+    public Message said() {
+        return Message.of(what).with("targets", Arg.names(names));
+    }
+}
