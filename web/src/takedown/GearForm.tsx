@@ -1,5 +1,6 @@
 import { useKit } from '../api/job';
 import { Chips, Stepper } from '../app/Stepper';
+import { BedForm } from './BedForm';
 import { GuyForm } from './GuyForm';
 import { Pick } from './Pick';
 import { SecondLineForm } from './SecondLineForm';
@@ -8,10 +9,10 @@ import css from './takedown.module.css';
 import { msg } from './words';
 
 type Gear = Draft['gear'];
-type Props = { t: Takedown; view: View; leader: boolean };
+type Props = { job: string; t: Takedown; view: View; leader: boolean };
 
 /** What the pieces hang on, off the house's list; where the line goes, what they land on. */
-export function GearForm({ t, view, leader }: Props) {
+export function GearForm({ job, t, view, leader }: Props) {
   const kit = useKit().data ?? [];
   const gear = t.draft?.gear;
   if (!gear) return null;
@@ -83,6 +84,7 @@ export function GearForm({ t, view, leader }: Props) {
         value={t.draft?.surface}
         onChange={(surface) => t.change({ surface })}
       />
+      {leader && <BedForm job={job} t={t} view={view} />}
       <SecondLineForm t={t} view={view} leader={leader} />
       <GuyForm t={t} view={view} leader={leader} />
     </section>

@@ -153,6 +153,17 @@ export function PieceCard({ t, view, piece, leader }: Props) {
           ))}
         </>
       )}
+      {piece.bed && (
+        <p className={css.zone}>
+          <Mark kind={piece.bed.lack ? 'CAUTION' : 'ready'} />{' '}
+          {msg('ontoBed', {
+            bed: piece.bed.name,
+            as: piece.bed.said.asKg,
+            takes: piece.bed.said.takesKg ?? 'none',
+            lack: piece.bed.lackWords ?? 'none',
+          })}
+        </p>
+      )}
       {piece.said.strikesM && piece.said.fallsM && (
         <p className={css.zone}>
           {msg('bed', { reach: piece.said.strikesM, mass: piece.said.massHighKg ?? '', from: piece.said.fallsM })}

@@ -165,7 +165,7 @@ function OneStem({ job, stem, leader, slot, done }: Props & { stem: string }) {
           {!wide && side}
         </>
       )}
-      {part === 'gear' && <GearForm t={t} view={view} leader={leader} />}
+      {part === 'gear' && <GearForm job={job} t={t} view={view} leader={leader} />}
       {part === 'crane' && (
         <CraneTab
           job={job}
@@ -252,9 +252,7 @@ function Next({ job, t, view, leader, setPart, done }: NextProps) {
   const stopped = view.pieces.find((p) => p.severity === 'STOP');
   const short = view.pieces.find((p) => p.remarks.some((r) => r.severity === 'STOP') && p.longestM !== undefined);
   const undrawn = view.remarks.find((r) => r.remark === 'CROWN_NOT_DRAWN');
-  // what nobody may climb hangs on no line of ours
-  const geared =
-    view.aloft.allowed === 'NOBODY' || (view.gear.line && view.gear.block && view.gear.sling && view.gear.brake);
+  const geared = !view.mayHang || (view.gear.line && view.gear.block && view.gear.sling && view.gear.brake);
   const [words, why, act]: [string, string, () => void] =
     !leader || view.missing.length > 0
       ? [msg('nextCrew'), msg('nextCrewWhy'), done]
@@ -270,29 +268,31 @@ function Next({ job, t, view, leader, setPart, done }: NextProps) {
             ? t.unsaved
               ? [msg('keep'), msg('keepWhy'), () => void t.keep()]
               : [msg('nextCrew'), msg('nextCrewWhy'), done]
-            : view.pieces.length === 0 && !geared
-              ? [msg('nextGear'), msg('nextGearWhy'), () => setPart('gear')]
-              : view.pieces.length === 0
-                ? [msg('nextPropose'), msg('nextProposeWhy'), () => void t.propose()]
-                : short
-                  ? [
-                      msg('nextShorten', { piece: short.number, longest: short.said.longestM ?? '' }),
-                      short.remarks.at(0)?.words ?? '',
-                      () => void t.shorten(short.number),
-                    ]
-                  : stopped && undrawn && stopped.limb === undefined
-                    ? [msg('nextDraw'), undrawn.words, () => setPart('tree')]
-                    : stopped
-                      ? [
-                          msg('nextLook', { piece: stopped.number }),
-                          (stopped.remarks.find((r) => r.severity === 'STOP') ?? stopped.below.at(0))?.words ?? '',
-                          () => setPart('pieces'),
-                        ]
-                      : t.unsaved
-                        ? [msg('keep'), msg('keepWhy'), () => void t.keep()]
-                        : asked.length > 0
-                          ? [msg('intoCrew', { count: asked.length }), msg('intoCrewWhy'), () => void intoCrew()]
-                          : [msg('nextCrew'), msg('nextCrewWhy'), done];
+            : view.pieces.length === 0 && view.limbs.length === 0 && undrawn
+              ? [msg('nextDraw'), undrawn.words, () => setPart('tree')]
+              : view.pieces.length === 0 && !geared
+                ? [msg('nextGear'), msg('nextGearWhy'), () => setPart('gear')]
+                : view.pieces.length === 0
+                  ? [msg('nextPropose'), msg('nextProposeWhy'), () => void t.propose()]
+                  : short
+                    ? [
+                        msg('nextShorten', { piece: short.number, longest: short.said.longestM ?? '' }),
+                        short.remarks.at(0)?.words ?? '',
+                        () => void t.shorten(short.number),
+                      ]
+                    : stopped && undrawn && stopped.limb === undefined
+                      ? [msg('nextDraw'), undrawn.words, () => setPart('tree')]
+                      : stopped
+                        ? [
+                            msg('nextLook', { piece: stopped.number }),
+                            (stopped.remarks.find((r) => r.severity === 'STOP') ?? stopped.below.at(0))?.words ?? '',
+                            () => setPart('pieces'),
+                          ]
+                        : t.unsaved
+                          ? [msg('keep'), msg('keepWhy'), () => void t.keep()]
+                          : asked.length > 0
+                            ? [msg('intoCrew', { count: asked.length }), msg('intoCrewWhy'), () => void intoCrew()]
+                            : [msg('nextCrew'), msg('nextCrewWhy'), done];
   return (
     <>
       {leader && t.unsaved && (short !== undefined || stopped !== undefined) && (

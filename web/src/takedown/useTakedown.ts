@@ -23,6 +23,7 @@ const draftOf = (v: View): Draft => ({
   cuts: v.cuts,
   gear: v.gear,
   surface: v.surface,
+  bed: v.bed,
   mayBe: v.mayBe,
   climber: v.climber,
   fallback: v.fallback,

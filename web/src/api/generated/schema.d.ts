@@ -5850,6 +5850,18 @@ export interface components {
             toDeg: number;
             words: string;
         };
+        /** @description A bed that pieces are let down onto. */
+        BedPut: {
+            /** @description of a landing bed on the plan */
+            name: string;
+            /** @description id of who said so */
+            saidBy?: string;
+            /**
+             * Format: double
+             * @description so heavy a piece from 5 m, 1..5000 kg; left out: nobody said
+             */
+            takesKg?: number;
+        };
         /** @description What holds a stem that rolls or runs downhill, how far down, and who keeps the ground empty to there. */
         BelowRequest: {
             by?: string;
@@ -5862,7 +5874,7 @@ export interface components {
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             /** @enum {string} */
-            what: "CAN_END_ON" | "NOBODY_KEEPS_OUT" | "NOT_YET_SHUT";
+            what: "CAN_END_ON" | "PAST_THE_BED" | "NOBODY_KEEPS_OUT" | "NOT_YET_SHUT";
             words: string;
         };
         /** @description A page of the board. */
@@ -9554,6 +9566,30 @@ export interface components {
             rightM: number;
             to: components["schemas"]["Spot"];
         };
+        /** @description The bed it is let down onto. */
+        OnBed: {
+            /**
+             * Format: double
+             * @description so heavy a piece falls as hard from 5 m
+             */
+            asKg: number;
+            /**
+             * @description what the bed lacks for it; left out: it takes it
+             * @enum {string}
+             */
+            lack?: "NOT_ON_PLAN" | "NOBODY_SAID" | "TOO_HEAVY" | "TOO_SHORT";
+            lackWords?: string;
+            name: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description mass, up */
+                asKg: string;
+                /** @description mass, down */
+                takesKg?: string;
+            };
+            /** Format: double */
+            takesKg?: number;
+        };
         /** @description A place in it: to the right of the foot and above it, metres. */
         OnFigure: {
             /** Format: double */
@@ -10340,6 +10376,7 @@ export interface components {
             across?: components["schemas"]["AcrossOfPiece"];
             /** Format: double */
             atM: number;
+            bed?: components["schemas"]["OnBed"];
             /** @description what it can end on and who may come under it, the worst first */
             below: components["schemas"]["BelowWord"][];
             block?: components["schemas"]["OnFigure"];
@@ -12432,6 +12469,7 @@ export interface components {
         TakedownRequest: {
             /** @description whom the damage was agreed with; needed with that fallback */
             agreedWith?: string;
+            bed?: components["schemas"]["BedPut"];
             climb?: components["schemas"]["ClimbSaid"];
             /** @description id of who cuts aloft */
             climber?: string;
@@ -12458,6 +12496,8 @@ export interface components {
             allowances: components["schemas"]["MayBeAloft"][];
             aloft: components["schemas"]["AloftView"];
             anchors: components["schemas"]["AnchorView"][];
+            bed?: components["schemas"]["BedPut"];
+            beds: string[];
             climb: components["schemas"]["ClimbSaid"];
             climbKit: components["schemas"]["KitOfClimber"][];
             climber?: string;
@@ -12493,6 +12533,8 @@ export interface components {
              * @enum {string}
              */
             mayBe?: "WHOLE_TREE" | "UP_TO" | "OTHER_ANCHOR" | "PLATFORM" | "NOBODY" | "LEAVE";
+            /** @description whether what is cut from aloft may hang on it anywhere */
+            mayHang: boolean;
             missing: components["schemas"]["MissingOfTree"][];
             pieces: components["schemas"]["PieceView"][];
             remarks: components["schemas"]["PieceWord"][];

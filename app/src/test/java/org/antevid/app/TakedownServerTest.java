@@ -487,4 +487,40 @@ class TakedownServerTest {
         assertThat(beyond.status()).isBetween(400, 422);
         assertThat(beyond.body().at("/errors/0/field").asText()).isEqualTo("second.toM");
     }
+
+    /** What it can end on stands at the piece; a bed somebody vouches for makes it an opinion, and is kept. */
+    @Test
+    void aBedThatSomebodyVouchesForIsKeptAndTakesThePiece() throws Exception {
+        measured();
+        on("POST", "/features", Calls.thing("the bridge", "OTHER", 14, 10, 1));
+        Map<String, Object> mat = Calls.thing("brash mat", "LANDING_BED", 10, 10, 25);
+        mat.put("worth", 0);
+        assertThat(on("POST", "/features", mat).status()).isEqualTo(201);
+        Map<String, Object> plan = plan(List.of(EAST), List.of(cut("L1", 0, "SNAPPED")), Map.of());
+        JsonNode bare = takedown("POST", "/preview", plan).body();
+        assertThat(bare.at("/beds/0").asText()).isEqualTo("brash mat");
+        assertThat(bare.at("/pieces/0/severity").asText()).isEqualTo("STOP");
+        assertThat(bare.at("/pieces/0/below/0/what").asText()).isEqualTo("CAN_END_ON");
+        assertThat(bare.at("/pieces/0/below/0/words").asText()).contains("the bridge");
+        plan.put("bed", Map.of("name", "brash mat"));
+        assertThat(takedown("POST", "/preview", plan)
+                        .body()
+                        .at("/pieces/0/bed/lack")
+                        .asText())
+                .isEqualTo("NOBODY_SAID");
+        plan.put("bed", Map.of("name", "brash mat", "takesKg", 500, "saidBy", leader.personId()));
+        assertThat(takedown("POST", "", plan).status()).isEqualTo(201);
+        JsonNode kept = takedown("GET", "", null).body();
+        assertThat(kept.at("/bed/takesKg").asDouble()).isEqualTo(500);
+        assertThat(kept.at("/pieces/0/bed/lack").isMissingNode()).isTrue();
+        assertThat(kept.at("/pieces/0/severity").asText()).isEqualTo("SECOND_OPINION");
+        assertThat(kept.at("/pieces/0/then/topM").asDouble()).isEqualTo(16);
+        assertThat(words("SECOND_OPINION")).anyMatch(w -> w.contains("onto the bed") && w.contains("the bridge"));
+        plan.put("bed", Map.of("name", "brash mat", "takesKg", 0));
+        assertThat(takedown("POST", "/preview", plan)
+                        .body()
+                        .at("/errors/0/field")
+                        .asText())
+                .isEqualTo("bed.takesKg");
+    }
 }

@@ -8,6 +8,7 @@ import org.antevid.app.takedown.store.LimbPart;
 import org.antevid.app.takedown.store.SecondLinePart;
 import org.antevid.app.takedown.store.TakedownEntity;
 import org.antevid.core.takedown.pieces.Climb;
+import org.antevid.core.takedown.pieces.DropBed;
 
 /** A plan as it is kept. */
 final class KeptPlan {
@@ -27,6 +28,9 @@ final class KeptPlan {
         e.guy = p.guy().map(GuyPart::of).orElse(null);
         e.climb = ClimbPart.of(p.climb());
         e.surface = p.surface();
+        e.bedName = p.bed().map(DropBed::name).orElse(null);
+        e.bedTakesKg = p.bed().flatMap(DropBed::takesKg).orElse(null);
+        e.bedSaidBy = p.bed().flatMap(DropBed::saidBy).orElse(null);
         e.said = p.said().orElse(null);
         e.climberId = p.climber().orElse(null);
         e.fallback = p.fallback().orElse(null);
@@ -51,6 +55,8 @@ final class KeptPlan {
                         e.slackM,
                         Optional.ofNullable(e.second).map(SecondLinePart::forService)),
                 e.surface,
+                Optional.ofNullable(e.bedName)
+                        .map(n -> new DropBed(n, Optional.ofNullable(e.bedTakesKg), Optional.ofNullable(e.bedSaidBy))),
                 Optional.ofNullable(e.said),
                 Optional.ofNullable(e.climberId),
                 Optional.ofNullable(e.fallback),

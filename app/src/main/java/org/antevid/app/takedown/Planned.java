@@ -9,6 +9,7 @@ import org.antevid.core.takedown.drop.FreeDrop;
 import org.antevid.core.takedown.pieces.Aloft;
 import org.antevid.core.takedown.pieces.Climb;
 import org.antevid.core.takedown.pieces.Cut;
+import org.antevid.core.takedown.pieces.DropBed;
 import org.antevid.core.takedown.pieces.Fallback;
 import org.antevid.core.takedown.pieces.Guy;
 import org.antevid.core.takedown.pieces.Limb;
@@ -16,6 +17,7 @@ import org.antevid.core.takedown.pieces.Limb;
 /**
  * What the leader planned.
  *
+ * @param bed that pieces are let down onto; empty where none is laid
  * @param said who may be aloft as the leader says it; empty: as the records say
  * @param climber id of who cuts aloft
  * @param fallback what is done instead when the climber says No
@@ -27,6 +29,7 @@ public record Planned(
         List<Cut> cuts,
         ChosenGear gear,
         FreeDrop.Surface surface,
+        Optional<DropBed> bed,
         Optional<Aloft.Allowed> said,
         Optional<String> climber,
         Optional<Fallback> fallback,
@@ -43,10 +46,11 @@ public record Planned(
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
+            Optional.empty(),
             Climb.NOT_SAID);
 
     Planned with(List<Cut> other) {
-        return new Planned(limbs, other, gear, surface, said, climber, fallback, agreedWith, guy, climb);
+        return new Planned(limbs, other, gear, surface, bed, said, climber, fallback, agreedWith, guy, climb);
     }
 
     /**
@@ -58,6 +62,7 @@ public record Planned(
                 cuts,
                 gear.called(how),
                 surface,
+                bed.map(b -> new DropBed(b.name(), b.takesKg(), Optional.empty())),
                 said,
                 Optional.empty(),
                 fallback,
@@ -73,6 +78,7 @@ public record Planned(
                 cuts,
                 f.roped() ? gear : gear.withoutLine(),
                 f.onBed() ? FreeDrop.Surface.BRASH_MAT : surface,
+                bed,
                 Stream.concat(said.stream(), f.allows().stream()).max(Comparator.naturalOrder()),
                 climber,
                 fallback,
@@ -87,6 +93,7 @@ public record Planned(
                 && limbs.equals(other.limbs)
                 && gear.equals(other.gear)
                 && surface == other.surface
+                && bed.equals(other.bed)
                 && said.equals(other.said);
     }
 }

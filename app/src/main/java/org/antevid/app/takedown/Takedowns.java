@@ -140,7 +140,7 @@ public class Takedowns {
                         below(jobId, planned),
                         house.rules().aloft(),
                         down(jobId, stem, kept(jobId, stemId)),
-                        p -> PieceOverTarget.mayEnd(site, stem.at(), p))));
+                        p -> PieceOverTarget.mayEnd(site, stem.at(), p, planned.bed()))));
     }
 
     /**
@@ -243,7 +243,7 @@ public class Takedowns {
 
     private Below below(String jobId, Planned planned) {
         Jobs.Job c = jobs.job(jobId);
-        return new Below(planned.surface(), c.ground().slopeDeg(), c.windLimitMs(), c.windLimitMs());
+        return new Below(planned.surface(), c.ground().slopeDeg(), c.windLimitMs(), c.windLimitMs(), planned.bed());
     }
 
     /**

@@ -65,6 +65,15 @@ public class TakedownEntity {
     @Enumerated(EnumType.STRING)
     public FreeDrop.Surface surface;
 
+    @Nullable
+    public String bedName;
+
+    @Nullable
+    public Double bedTakesKg;
+
+    @Nullable
+    public String bedSaidBy;
+
     @Enumerated(EnumType.STRING)
     public Aloft.@Nullable Allowed said;
 

@@ -19,6 +19,7 @@ import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.takedown.Finding;
 import org.antevid.core.takedown.pieces.Climber;
+import org.antevid.core.takedown.pieces.DropBed;
 import org.antevid.core.takedown.pieces.FigureSide;
 import org.antevid.core.takedown.pieces.KeepClear;
 import org.antevid.core.takedown.pieces.Link;
@@ -53,6 +54,24 @@ final class PieceViews {
 
     /** What it can end on, or who may come under it. */
     record BelowWord(GroundBelow.What what, Severity severity, String words) {}
+
+    /**
+     * The bed it is let down onto.
+     *
+     * @param asKg so heavy a piece falls as hard from 5 m
+     * @param lack what the bed lacks for it; left out: it takes it
+     */
+    record OnBed(
+            String name,
+            @Shown(in = Dimension.MASS, to = Side.UP) double asKg,
+            @Shown(in = Dimension.MASS, to = Side.DOWN) Optional<Double> takesKg,
+            Optional<DropBed.Lack> lack,
+            Optional<String> lackWords) {
+        static OnBed of(DropBed b, Site site, Spot foot, Piece p) {
+            Optional<DropBed.Lack> lack = b.lacks(GroundBelow.outline(site, b), foot, p);
+            return new OnBed(b.name(), DropBed.asFromKg(p), b.takesKg(), lack, lack.map(Speech.words()::term));
+        }
+    }
 
     /**
      * What whoever goes on finds once it is off.
@@ -161,6 +180,7 @@ final class PieceViews {
      *     {@code fallsM}; empty of what is held or felled
      * @param swing ground nobody stands on who has a part but whoever cuts; empty where nothing stops it
      * @param below what it can end on and who may come under it, the worst first
+     * @param bed left out: none is laid, or it is not let down onto one
      * @param severity of the worst that stands against it, what is below it too
      * @param outline of a piece of stem as it is seen, {@code line} of a limb
      */
@@ -204,6 +224,7 @@ final class PieceViews {
             Severity severity,
             List<PieceWord> remarks,
             List<BelowWord> below,
+            Optional<OnBed> bed,
             ThenView then) {}
 
     /**
@@ -217,7 +238,8 @@ final class PieceViews {
                 ? t.figure().heightM()
                 : t.pieces().get(p.number() - 2).after().topM();
         boolean down = t.down(p);
-        List<GroundBelow> below = down ? List.of() : GroundBelow.of(site, at, p);
+        List<GroundBelow> below =
+                down ? List.of() : GroundBelow.of(site, at, p, t.below().bed());
         List<Spot> strikes = KeepClear.strikes(at, p);
         Optional<Piece.Longest> longest = p.longest().filter(l -> !down);
         return new PieceView(
@@ -297,6 +319,7 @@ final class PieceViews {
                         .map(b -> new BelowWord(
                                 b.what(), b.severity(), Speech.words().say(b.said())))
                         .toList(),
+                t.below().bed().filter(b -> !down && !strikes.isEmpty()).map(b -> OnBed.of(b, site, at, p)),
                 ThenView.of(Then.after(t, p)));
     }
 

@@ -19,6 +19,7 @@ import org.antevid.core.takedown.pieces.Aloft;
 import org.antevid.core.takedown.pieces.Climb;
 import org.antevid.core.takedown.pieces.ClimbKit;
 import org.antevid.core.takedown.pieces.Cut;
+import org.antevid.core.takedown.pieces.DropBed;
 import org.antevid.core.takedown.pieces.Fallback;
 import org.antevid.core.takedown.pieces.Guy;
 import org.antevid.core.takedown.pieces.Limb;
@@ -160,6 +161,24 @@ final class TakedownRequests {
     }
 
     /**
+     * A bed that pieces are let down onto.
+     *
+     * @param name of a landing bed on the plan
+     * @param takesKg so heavy a piece from 5 m, 1..5000 kg; left out: nobody said
+     * @param saidBy id of who said so
+     */
+    record BedPut(
+            @NotBlank @Size(max = 200) String name, Optional<Double> takesKg, Optional<@Size(max = 60) String> saidBy) {
+        static BedPut of(DropBed b) {
+            return new BedPut(b.name(), b.takesKg(), b.saidBy());
+        }
+
+        DropBed forCore() {
+            return new DropBed(name, or(takesKg), or(saidBy));
+        }
+    }
+
+    /**
      * A back guy.
      *
      * @param line id of the house's list
@@ -277,6 +296,7 @@ final class TakedownRequests {
     /**
      * A plan of pieces.
      *
+     * @param bed left out: none
      * @param mayBe who may be aloft as the leader says it; left out: as the records say
      * @param climber id of who cuts aloft
      * @param fallback what is done when the climber says No
@@ -289,6 +309,7 @@ final class TakedownRequests {
             @NotNull @Size(max = 120) List<@Valid @NotNull CutDrawn> cuts,
             @NotNull @Valid GearChosen gear,
             FreeDrop.@NotNull Surface surface,
+            Optional<@Valid BedPut> bed,
             Optional<Aloft.Allowed> mayBe,
             Optional<String> climber,
             Optional<Fallback> fallback,
@@ -301,6 +322,7 @@ final class TakedownRequests {
                     p.cuts().stream().map(CutDrawn::of).toList(),
                     GearChosen.of(p.gear()),
                     p.surface(),
+                    p.bed().map(BedPut::of),
                     p.said(),
                     p.climber(),
                     p.fallback(),
@@ -317,6 +339,7 @@ final class TakedownRequests {
                     cuts.stream().map(CutDrawn::forCore).toList(),
                     gear.forService(),
                     surface,
+                    or(bed).map(BedPut::forCore),
                     or(mayBe),
                     or(climber),
                     or(fallback),

@@ -19,6 +19,8 @@ import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
 import org.antevid.core.quantity.Compass;
 import org.antevid.core.quantity.Rounding;
+import org.antevid.core.site.Feature;
+import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.MissingFact;
 import org.antevid.core.takedown.drop.FreeDrop;
@@ -33,6 +35,7 @@ import org.antevid.core.takedown.pieces.GuyRemark;
 import org.antevid.core.takedown.pieces.Limb;
 import org.antevid.core.takedown.pieces.Piece;
 import org.antevid.core.takedown.pieces.PieceRemark;
+import org.antevid.core.takedown.pieces.Proposal;
 import org.antevid.core.takedown.pieces.Remains;
 import org.antevid.core.takedown.pieces.SecondLine;
 import org.antevid.core.takedown.pieces.TakeDown;
@@ -203,10 +206,12 @@ final class TakedownViews {
      * @param id of the plan that is kept; sent back with the next one
      * @param mayBe who may be aloft as the leader says it
      * @param saidNo the climber's No that stands, in words; {@code saidNoBy} whose it is: only they take it back
+     * @param bed that pieces are let down onto, {@code beds} those on the plan
      * @param down how many pieces have come down
      * @param heaviestKg at its heavy end, of what is still to come
      * @param topped something goes over a hinge aloft: how far the stem then sways is asked
      * @param kept the tree stays: whether it is climbed on spikes is asked
+     * @param mayHang whether what is cut from aloft may hang on it anywhere
      * @param guy left out: none is rigged
      */
     record TakedownView(
@@ -221,6 +226,8 @@ final class TakedownViews {
             Optional<String> saidNo,
             Optional<String> saidNoBy,
             FreeDrop.Surface surface,
+            Optional<TakedownRequests.BedPut> bed,
+            List<String> beds,
             GearView gear,
             Optional<GuyView> guy,
             TakedownRequests.ClimbSaid climb,
@@ -243,6 +250,7 @@ final class TakedownViews {
             List<KitOfClimber> climbKit,
             boolean topped,
             boolean kept,
+            boolean mayHang,
             List<AnchorView> anchors) {}
 
     static TakedownView view(Reckoned r) {
@@ -262,6 +270,11 @@ final class TakedownViews {
                 r.saidNo().map(TakedownViews::said),
                 r.saidNo().map(Situation.ClimbersNo::who),
                 p.surface(),
+                p.bed().map(TakedownRequests.BedPut::of),
+                r.site().features().stream()
+                        .filter(f -> f.kind() == FeatureKind.LANDING_BED)
+                        .map(Feature::name)
+                        .toList(),
                 new GearView(
                         p.gear().line(),
                         p.gear().block(),
@@ -329,6 +342,7 @@ final class TakedownViews {
                                 t.coming().stream().anyMatch(x -> x.topping().isPresent()))
                         .isPresent(),
                 r.stem().toBeKept(),
+                Proposal.mayHang(r.plan().map(TakeDown::aloft).orElse(r.reckoned())),
                 r.anchors().stream()
                         .map(a -> new AnchorView(a.label(), a.deg(), a.awayM(), a.sound(), a.offBehindDeg()))
                         .toList());

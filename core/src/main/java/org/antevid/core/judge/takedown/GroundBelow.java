@@ -11,9 +11,11 @@ import org.antevid.core.message.Arg;
 import org.antevid.core.message.Code;
 import org.antevid.core.message.Message;
 import org.antevid.core.site.Feature;
+import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
+import org.antevid.core.takedown.pieces.DropBed;
 import org.antevid.core.takedown.pieces.KeepClear;
 import org.antevid.core.takedown.pieces.Piece;
 import org.antevid.core.takedown.pieces.Way;
@@ -31,6 +33,8 @@ public record GroundBelow(What what, Severity severity, List<String> names) {
     public enum What implements Code {
         /** It can strike it. */
         CAN_END_ON,
+        /** It strikes a bed that takes it, and may bounce or roll onto it. */
+        PAST_THE_BED,
         /** People may be there: nobody is named to keep them out. */
         NOBODY_KEEPS_OUT,
         /** Somebody is named, and it is not done. */
@@ -43,19 +47,23 @@ public record GroundBelow(What what, Severity severity, List<String> names) {
 
     /**
      * @param foot of the stem on the plan
+     * @param bed it is let down onto; empty where none is laid
      * @return each matter once, the worst first; nothing of what is picked, felled, or rolls where nothing stops it,
      *     which is held against it elsewhere
      */
-    public static List<GroundBelow> of(Site site, Spot foot, Piece p) {
+    public static List<GroundBelow> of(Site site, Spot foot, Piece p, Optional<DropBed> bed) {
         if (p.cut().way().picked() || !p.cut().way().aloft()) {
             return List.of();
         }
         Optional<Shape> zone =
                 KeepClear.whileCut(foot, p, site.terrain().groundAt(foot)).map(Shape::polygon);
+        boolean taken = bed.filter(b -> !p.cut().way().roped())
+                .filter(b -> b.lacks(outline(site, b), foot, p).isEmpty())
+                .isPresent();
         Map<What, Map<Severity, List<String>>> all = new EnumMap<>(What.class);
         zone.stream()
                 .flatMap(z -> site.features().stream().filter(f -> f.shape().touches(z)))
-                .forEach(f -> at(p, f).ifPresent(x -> all.computeIfAbsent(x.what, w -> new LinkedHashMap<>())
+                .forEach(f -> at(p, f, taken).ifPresent(x -> all.computeIfAbsent(x.what, w -> new LinkedHashMap<>())
                         .merge(x.severity, x.names, GroundBelow::and)));
         return all.entrySet().stream()
                 .flatMap(w -> w.getValue().entrySet().stream()
@@ -68,10 +76,23 @@ public record GroundBelow(What what, Severity severity, List<String> names) {
         return Stream.concat(a.stream(), b.stream()).distinct().toList();
     }
 
-    private static Optional<GroundBelow> at(Piece p, Feature f) {
+    /** @return the bed as it lies on the plan; empty where it does not */
+    public static Optional<Shape> outline(Site site, DropBed bed) {
+        return site.features().stream()
+                .filter(f -> f.kind() == FeatureKind.LANDING_BED && f.name().equals(bed.name()))
+                .map(Feature::shape)
+                .findFirst();
+    }
+
+    /** @param taken by a bed it is let down onto */
+    private static Optional<GroundBelow> at(Piece p, Feature f, boolean taken) {
         boolean free = !p.cut().way().roped();
         boolean thrown = free && p.cut().way() != Way.BY_HAND;
         boolean dear = f.live() || f.worthNow() >= DEAR;
+        if (thrown && taken && f.mustNotBeHit() && f.worth() > 0 && !f.live() && !f.mayHoldPeopleNow()) {
+            return Optional.of(new GroundBelow(
+                    What.PAST_THE_BED, dear ? Severity.SECOND_OPINION : Severity.CAUTION, List.of(f.name())));
+        }
         if (thrown && f.mustNotBeHit() && (dear || f.mayHoldPeopleNow())) {
             return Optional.of(new GroundBelow(What.CAN_END_ON, Severity.STOP, List.of(f.name())));
         }

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.antevid.core.judge.Finding;
@@ -15,6 +16,7 @@ import org.antevid.core.judge.Situation;
 import org.antevid.core.message.Arg;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
+import org.antevid.core.takedown.pieces.DropBed;
 import org.antevid.core.takedown.pieces.Piece;
 
 /**
@@ -34,14 +36,14 @@ public final class PieceOverTarget implements Rule {
     }
 
     /** @return whether nothing stops a piece from ending where it does */
-    public static boolean mayEnd(Site site, Spot foot, Piece p) {
-        return GroundBelow.of(site, foot, p).stream().noneMatch(b -> b.severity() == Severity.STOP);
+    public static boolean mayEnd(Site site, Spot foot, Piece p, Optional<DropBed> bed) {
+        return GroundBelow.of(site, foot, p, bed).stream().noneMatch(b -> b.severity() == Severity.STOP);
     }
 
     private static Stream<Finding> found(Situation s, Situation.TakenDown t, Spot foot) {
         Map<Matter, Hit> hits = new LinkedHashMap<>();
         for (Piece p : t.plan().coming()) {
-            GroundBelow.of(s.site(), foot, p).forEach(b -> {
+            GroundBelow.of(s.site(), foot, p, t.plan().below().bed()).forEach(b -> {
                 Hit hit = hits.computeIfAbsent(
                         new Matter(b.what(), b.severity()), x -> new Hit(new ArrayList<>(), new LinkedHashSet<>()));
                 if (!hit.pieces.contains(p.number())) {
@@ -56,7 +58,12 @@ public final class PieceOverTarget implements Rule {
     private static Finding finding(String stem, Matter m, Hit hit) {
         Finding f =
                 switch (m.what) {
-                    case CAN_END_ON -> Finding.of(RuleId.PIECE_OVER, m.severity, stem, m.severity.name());
+                    case CAN_END_ON ->
+                        Finding.of(RuleId.PIECE_OVER, m.severity, stem, m.severity.name())
+                                .with("bed", Arg.flag(false));
+                    case PAST_THE_BED ->
+                        Finding.of(RuleId.PIECE_OVER, m.severity, stem, m.what.name())
+                                .with("bed", Arg.flag(true));
                     case NOBODY_KEEPS_OUT, NOT_YET_SHUT ->
                         Finding.of(RuleId.PEOPLE_UNDER_PIECE, m.severity, stem, m.what.name())
                                 .with("named", Arg.flag(m.what == GroundBelow.What.NOT_YET_SHUT));

@@ -79,6 +79,14 @@ public final class Proposal {
         return List.copyOf(p.cuts);
     }
 
+    /**
+     * @return whether what is cut from aloft may hang on this tree anywhere: what may not is proposed without a line
+     */
+    public static boolean mayHang(Aloft aloft) {
+        return aloft.allowed().compareTo(Aloft.Allowed.NOBODY) < 0
+                && aloft.rigToM().filter(m -> m < REST_M).isEmpty();
+    }
+
     private void take(Cut c) {
         standing.take(c, cuts.size());
         cuts.add(c);
@@ -110,24 +118,41 @@ public final class Proposal {
             whole.add(hand.by(Way.TIED_ABOVE, Optional.empty()));
             whole.add(hand.by(Way.LET_RUN, Optional.empty()));
         }
+        whole.add(hand.by(Way.SNAPPED, Optional.empty()));
         Optional<Cut> next = whole.stream()
                 .filter(this::allowed)
                 .filter(c -> mayEnd.test(progress.look(c)))
                 .findFirst()
-                .or(() -> whole.stream().filter(this::allowed).findFirst());
+                .or(() -> whole.stream()
+                        .filter(c -> c.way() != Way.SNAPPED)
+                        .filter(this::allowed)
+                        .findFirst());
         if (next.isPresent()) {
             take(next.get());
             return;
         }
         double end = standing.limbM(l.id()).orElse(0.0);
         while (end > 0 && cuts.size() < MOST_PIECES) {
-            double from = 0;
-            while (from < end - LEAST_M && !allowed(hand.at(from))) {
-                from = Rounding.up(from + STEP_M, 1);
-            }
-            end = from < end - LEAST_M ? from : Math.max(0, Rounding.down(end - LEAST_M, 1));
-            take(hand.at(end));
+            Cut c = fromTheEnd(hand, end);
+            end = c.atM();
+            take(c);
         }
+    }
+
+    /** @return the longest end of a limb that two hands take, or that may fall free; else the shortest there is */
+    private Cut fromTheEnd(Cut hand, double endM) {
+        for (double from = 0; from < endM - LEAST_M; from = Rounding.up(from + STEP_M, 1)) {
+            Cut c = hand.at(from);
+            if (allowed(c)) {
+                return c;
+            }
+            Cut free = c.by(Way.SNAPPED, Optional.empty());
+            Piece p = progress.look(free);
+            if (p.level() != Finding.STOP && mayEnd.test(p)) {
+                return free;
+            }
+        }
+        return hand.at(Math.max(0, Rounding.down(endM - LEAST_M, 1)));
     }
 
     private void stem() {

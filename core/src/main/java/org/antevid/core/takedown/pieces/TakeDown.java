@@ -19,6 +19,7 @@ public record TakeDown(
         Climb climb,
         HouseLimits house,
         Gear gear,
+        Below below,
         Remains start,
         List<Piece> pieces,
         int down) {
@@ -46,12 +47,13 @@ public record TakeDown(
         for (int i = 0; i < cuts.size(); i++) {
             pieces.add(progress.take(cuts.get(i), i == cuts.size() - 1));
         }
-        return new TakeDown(figure, aloft, climb, house, gear, start, pieces, 0);
+        return new TakeDown(figure, aloft, climb, house, gear, below, start, pieces, 0);
     }
 
     /** @return the same when so many have come down, at most all of them */
     public TakeDown after(int piecesDown) {
-        return new TakeDown(figure, aloft, climb, house, gear, start, pieces, Math.min(piecesDown, pieces.size()));
+        return new TakeDown(
+                figure, aloft, climb, house, gear, below, start, pieces, Math.min(piecesDown, pieces.size()));
     }
 
     /** @return what is still to come down */

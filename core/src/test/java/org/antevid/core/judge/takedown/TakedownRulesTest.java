@@ -31,9 +31,12 @@ import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.takedown.pieces.Aloft;
+import org.antevid.core.takedown.pieces.Below;
 import org.antevid.core.takedown.pieces.ClimbKit;
+import org.antevid.core.takedown.pieces.DropBed;
 import org.antevid.core.takedown.pieces.Fallback;
 import org.antevid.core.takedown.pieces.PieceRemark;
+import org.antevid.core.takedown.pieces.TakeDown;
 import org.antevid.core.takedown.pieces.Way;
 import org.junit.jupiter.api.Test;
 
@@ -234,6 +237,55 @@ class TakedownRulesTest {
         assertThat(found(rule, planned(OAK, cut("L1", Way.SNAPPED)), path(Protection.CLOSE, "Edda Rowe", false)))
                 .extracting(Finding::rule, Finding::severity)
                 .containsExactly(org.assertj.core.groups.Tuple.tuple(RuleId.PIECE_OVER, Severity.STOP));
+    }
+
+    /** What is let down onto a bed that takes it may still bounce: an opinion over a thing, never over people. */
+    @Test
+    void aBedThatTakesItMakesAStopAnOpinion() {
+        Feature dear = Samples.target("bridge", 4, 2, 1, 4);
+        Feature mat = new Feature(
+                "mat",
+                "the mat",
+                FeatureKind.LANDING_BED,
+                Shape.disc(new Spot(0, 0), 40),
+                0,
+                false,
+                Protection.NONE,
+                "",
+                false);
+        Rule rule = new PieceOverTarget();
+        Situation.TakenDown said = onto(Optional.of(5000.0));
+        assertThat(found(rule, said, dear, mat))
+                .extracting(Finding::rule, Finding::severity)
+                .containsExactly(org.assertj.core.groups.Tuple.tuple(RuleId.PIECE_OVER, Severity.SECOND_OPINION));
+        assertThat(found(rule, onto(Optional.empty()), dear, mat))
+                .extracting(Finding::severity)
+                .as("nobody said how much it takes")
+                .containsExactly(Severity.STOP);
+        assertThat(found(rule, onto(Optional.of(1.0)), dear, mat))
+                .extracting(Finding::severity)
+                .containsExactly(Severity.STOP);
+        assertThat(found(rule, said, dear)).extracting(Finding::severity).containsExactly(Severity.STOP);
+        assertThat(found(rule, said, path(Protection.CLOSE, "Edda Rowe", false), mat))
+                .extracting(Finding::severity)
+                .containsExactly(Severity.STOP);
+    }
+
+    private static Situation.TakenDown onto(Optional<Double> takesKg) {
+        Situation.TakenDown t = planned(OAK, cut("L1", Way.SNAPPED));
+        TakeDown p = t.plan();
+        Below below = new Below(
+                p.below().surface(),
+                p.below().slopeDeg(),
+                p.below().gustMs(),
+                p.below().stopMs(),
+                Optional.of(new DropBed("the mat", takesKg, Optional.of("edda"))));
+        return new Situation.TakenDown(
+                t.label(),
+                TakeDown.of(p.figure(), p.aloft(), List.of(cut("L1", Way.SNAPPED)), p.gear(), below),
+                t.reckoned(),
+                t.climber(),
+                t.saidNo());
     }
 
     private static Feature line(double eastM, Optional<VoltageClass> voltage, Protection p, boolean done) {
