@@ -17,6 +17,9 @@ export function LeanCurve({ view, chosen }: { view: View; chosen?: number }) {
   const steps = (of: (r: (typeof rows)[number]) => number) =>
     rows.map((r, i) => `${x(i)},${y(of(r))} ${x(i + 1)},${y(of(r))}`).join(' ');
   const raised = rows.filter((r) => r.raisedNm !== undefined);
+  // more than two are one sentence, with the one that raised it most
+  const worst =
+    raised.length > 2 ? raised.reduce((a, b) => ((b.raisedNm ?? 0) > (a.raisedNm ?? 0) ? b : a)) : undefined;
   return (
     <>
       <h2>{msg('leanLeft')}</h2>
@@ -60,9 +63,21 @@ export function LeanCurve({ view, chosen }: { view: View; chosen?: number }) {
       </svg>
       <p className={css.curveWords}>
         {msg('footAndFault', { fault: rows.some((r) => r.faultNm !== undefined) ? 'yes' : 'no' })}
-        {raised.map((r) => (
-          <b key={r.afterPiece}> · {msg('pieceRaised', { piece: r.afterPiece, by: r.said.raisedNm ?? '' })}</b>
-        ))}
+        {worst !== undefined && (
+          <b>
+            {' '}
+            ·{' '}
+            {msg('piecesRaised', {
+              pieces: raised.map((r) => r.afterPiece).join(', '),
+              piece: worst.afterPiece,
+              by: worst.said.raisedNm ?? '',
+            })}
+          </b>
+        )}
+        {worst === undefined &&
+          raised.map((r) => (
+            <b key={r.afterPiece}> · {msg('pieceRaised', { piece: r.afterPiece, by: r.said.raisedNm ?? '' })}</b>
+          ))}
       </p>
     </>
   );

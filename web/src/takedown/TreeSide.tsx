@@ -1,5 +1,6 @@
 import { Slider } from 'antd';
 import type { Piece, View } from './useTakedown';
+import { placed } from './badges';
 import { ClimberMark } from './ClimberMark';
 import css from './takedown.module.css';
 import { msg } from './words';
@@ -40,7 +41,7 @@ export function TreeSide({ view, chosen, choose, moveTo }: Props) {
   const y = (p: At) => GROUND - p.upM * scale;
   const line = (ps: At[]) => ps.map((p) => `${x(p)},${y(p)}`).join(' ');
   const now = chosen?.number ?? 0;
-  const badges = placed(view.pieces, 26 / scale, 84 / scale);
+  const badges = placed(view.pieces, now, x, y);
   const limbCut = (id: string) => view.pieces.filter((p) => p.limb === id);
   const weakest = chosen?.chain.at(0);
   const weakAt = weakest?.at;
@@ -156,24 +157,23 @@ export function TreeSide({ view, chosen, choose, moveTo }: Props) {
             <rect x={x(view.guy.drawn[1]) - 5} y={y(view.guy.drawn[1]) - 5} width={10} height={10} />
           </g>
         )}
-        {view.pieces.map((p, i) => {
-          const at = badges[i];
-          return (
-            <g
-              key={p.number}
-              className={`${css.badge} ${p.down || p.number < now ? css.past : ''} ${p.number === now ? css.now : ''}`}
-              onClick={() => choose(p.number)}
-            >
-              <circle cx={x(at)} cy={y(at)} r={12} data-severity={p.severity} />
-              <text x={x(at)} y={y(at) + 5} textAnchor="middle">
-                {p.number}
-              </text>
-              <text x={x(at) + 17} y={y(at) + 5} className={css.kg}>
+        {badges.map(({ piece: p, at, weight }) => (
+          <g
+            key={p.number}
+            className={`${css.badge} ${p.down || p.number < now ? css.past : ''} ${p.number === now ? css.now : ''}`}
+            onClick={() => choose(p.number)}
+          >
+            <circle cx={at.x} cy={at.y} r={12} data-severity={p.severity} />
+            <text x={at.x} y={at.y + 5} textAnchor="middle">
+              {p.number}
+            </text>
+            {weight && (
+              <text x={at.x + 17} y={at.y + 5} className={css.kg}>
                 {p.said.massHighKg}
               </text>
-            </g>
-          );
-        })}
+            )}
+          </g>
+        ))}
         {weakest && weakAt && (
           <g className={css.callout} data-severity={weakest.severity}>
             <line x1={x(weakAt)} y1={y(weakAt)} x2={CALLED.x + CALLED.wide} y2={CALLED.y} />
@@ -192,25 +192,3 @@ export function TreeSide({ view, chosen, choose, moveTo }: Props) {
 }
 
 const heights = (top: number) => Array.from({ length: Math.floor(top) + 1 }, (_, m) => m);
-
-/** Where a piece's number stands: at the end of a limb, beside a log. */
-function badge(p: Piece): At {
-  const end = p.line.at(1);
-  if (end) return { rightM: end.rightM, upM: end.upM };
-  return { rightM: p.middle.rightM + 0.9, upM: p.middle.upM };
-}
-
-/** A log's number steps aside, past what is written beside the other, from one that stands where it would. */
-function placed(pieces: Piece[], apartM: number, asideM: number): At[] {
-  const limbs = pieces.filter((p) => p.line.length > 1).map(badge);
-  const taken: At[] = [];
-  return pieces.map((p) => {
-    const own = badge(p);
-    if (p.line.length > 1) return own;
-    const meets = (at: At) =>
-      [...limbs, ...taken].some((o) => Math.hypot(o.rightM - at.rightM, o.upM - at.upM) < apartM);
-    const at = [0, 1, 2].map((n) => ({ ...own, rightM: own.rightM + n * asideM })).find((a) => !meets(a)) ?? own;
-    taken.push(at);
-    return at;
-  });
-}

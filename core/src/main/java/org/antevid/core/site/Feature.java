@@ -71,6 +71,13 @@ public record Feature(
         return protectionDone && protection.clearsPeople() ? Math.min(worth, kind.worthEmpty()) : worth;
     }
 
+    /**
+     * @return what it is worth once whoever is named has got the people out; as things stand now where nobody is named
+     */
+    public int worthOnceClear() {
+        return peopleTakenCareOf() ? Math.min(worth, kind.worthEmpty()) : worthNow();
+    }
+
     /** @return whether touching or nearing it kills as things stand now; a line nobody asked about counts as live */
     public boolean live() {
         return kind == FeatureKind.OVERHEAD_LINE

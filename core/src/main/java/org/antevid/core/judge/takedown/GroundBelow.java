@@ -63,7 +63,7 @@ public record GroundBelow(What what, Severity severity, List<String> names) {
         Map<What, Map<Severity, List<String>>> all = new EnumMap<>(What.class);
         zone.stream()
                 .flatMap(z -> site.features().stream().filter(f -> f.shape().touches(z)))
-                .forEach(f -> at(p, f, taken).ifPresent(x -> all.computeIfAbsent(x.what, w -> new LinkedHashMap<>())
+                .forEach(f -> at(p, f, taken).forEach(x -> all.computeIfAbsent(x.what, w -> new LinkedHashMap<>())
                         .merge(x.severity, x.names, GroundBelow::and)));
         return all.entrySet().stream()
                 .flatMap(w -> w.getValue().entrySet().stream()
@@ -84,27 +84,42 @@ public record GroundBelow(What what, Severity severity, List<String> names) {
                 .findFirst();
     }
 
-    /** @param taken by a bed it is let down onto */
-    private static Optional<GroundBelow> at(Piece p, Feature f, boolean taken) {
+    /**
+     * Who may be there and what the thing itself is worth are held apart: what somebody is named to shut is briefed
+     * first and shut then.
+     *
+     * @param taken by a bed it is let down onto
+     */
+    private static Stream<GroundBelow> at(Piece p, Feature f, boolean taken) {
         boolean free = !p.cut().way().roped();
         boolean thrown = free && p.cut().way() != Way.BY_HAND;
-        boolean dear = f.live() || f.worthNow() >= DEAR;
-        if (thrown && taken && f.mustNotBeHit() && f.worth() > 0 && !f.live() && !f.mayHoldPeopleNow()) {
-            return Optional.of(new GroundBelow(
-                    What.PAST_THE_BED, dear ? Severity.SECOND_OPINION : Severity.CAUTION, List.of(f.name())));
+        boolean hit = free && f.worth() > 0 && f.mustNotBeHit();
+        boolean people = f.mayHoldPeopleNow() && (f.kind().inTheOpen() || thrown);
+        if (thrown && hit && (f.live() || people && !f.peopleTakenCareOf())) {
+            return Stream.of(new GroundBelow(What.CAN_END_ON, Severity.STOP, List.of(f.name())));
         }
-        if (thrown && f.mustNotBeHit() && (dear || f.mayHoldPeopleNow())) {
-            return Optional.of(new GroundBelow(What.CAN_END_ON, Severity.STOP, List.of(f.name())));
+        return Stream.concat(
+                Stream.of(new GroundBelow(
+                                f.peopleTakenCareOf() ? What.NOT_YET_SHUT : What.NOBODY_KEEPS_OUT,
+                                f.peopleTakenCareOf() ? Severity.CAUTION : Severity.STOP,
+                                List.of(f.name())))
+                        .filter(x -> people),
+                Stream.of(new GroundBelow(
+                                thrown && taken ? What.PAST_THE_BED : What.CAN_END_ON,
+                                onto(f, thrown, taken),
+                                List.of(f.name())))
+                        .filter(x -> hit));
+    }
+
+    private static Severity onto(Feature f, boolean thrown, boolean taken) {
+        if (!thrown) {
+            return Severity.CAUTION;
         }
-        if (f.mayHoldPeopleNow() && f.kind().inTheOpen()) {
-            return Optional.of(
-                    f.peopleTakenCareOf()
-                            ? new GroundBelow(What.NOT_YET_SHUT, Severity.CAUTION, List.of(f.name()))
-                            : new GroundBelow(What.NOBODY_KEEPS_OUT, Severity.STOP, List.of(f.name())));
+        boolean dear = f.worthOnceClear() >= DEAR;
+        if (taken) {
+            return dear ? Severity.SECOND_OPINION : Severity.CAUTION;
         }
-        return Optional.of(new GroundBelow(
-                        What.CAN_END_ON, thrown ? Severity.SECOND_OPINION : Severity.CAUTION, List.of(f.name())))
-                .filter(x -> free && f.worth() > 0 && f.mustNotBeHit());
+        return dear ? Severity.STOP : Severity.SECOND_OPINION;
     }
 
     /** @return it in words, the smallest change that clears it with it */

@@ -98,7 +98,8 @@ final class Progress {
             remarks.remove(PieceRemark.PERSON_ABOVE_FAULT);
         }
         Optional<Piece.Longest> longest = was.flatMap(w -> longest(w, cut, limb, climber));
-        if (longest.filter(l -> l.lengthM().isEmpty()).isPresent()) {
+        // of what two hands do not take the weight says enough
+        if (cut.way().roped() && longest.filter(l -> l.lengthM().isEmpty()).isPresent()) {
             remarks.add(PieceRemark.NONE_SHORT_ENOUGH);
         }
         return new Piece(

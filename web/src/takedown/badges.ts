@@ -1,0 +1,43 @@
+import type { Piece } from './useTakedown';
+
+type At = { rightM: number; upM: number };
+type On = { x: number; y: number };
+/** A piece's number on the figure, and whether its weight has room beside it. */
+export type Badge = { piece: Piece; at: On; weight: boolean };
+
+const APART = 26;
+/** A number, what is written beside it, and the next column. */
+const ASIDE = 84;
+const WEIGHT = 62;
+const LINE = 15;
+const ASIDES = [0, 1, 2];
+
+/**
+ * Numbers that do not lie on each other: the chosen one first, then what is stopped, then by turn. A log's number steps
+ * aside past what is written beside another; one of a limb that has no room is left to the list.
+ */
+export function placed(pieces: Piece[], chosen: number, x: (p: At) => number, y: (p: At) => number): Badge[] {
+  const rank = (p: Piece) => (p.number === chosen ? 0 : p.severity === 'STOP' && !p.down ? 1 : 2);
+  const numbers: Badge[] = [];
+  for (const piece of [...pieces].sort((a, b) => rank(a) - rank(b) || a.number - b.number)) {
+    const end = piece.line.at(1);
+    const own = end
+      ? { x: x(end), y: y(end) }
+      : { x: x({ ...piece.middle, rightM: piece.middle.rightM + 0.9 }), y: y(piece.middle) };
+    const free = (at: On) => numbers.every((o) => Math.hypot(o.at.x - at.x, o.at.y - at.y) >= APART);
+    const at = (end ? [own] : ASIDES.map((n) => ({ ...own, x: own.x + n * ASIDE }))).find(free);
+    if (at) numbers.push({ piece, at, weight: false });
+    else if (!end) numbers.push({ piece, at: own, weight: false });
+  }
+  // weights go where no number and no other weight is
+  for (const b of numbers) {
+    b.weight = numbers.every(
+      (o) =>
+        o === b ||
+        Math.abs(o.at.y - b.at.y) >= (o.weight ? LINE : LINE + 5) ||
+        o.at.x + (o.weight ? WEIGHT : 12) < b.at.x ||
+        o.at.x - 12 > b.at.x + WEIGHT,
+    );
+  }
+  return numbers;
+}
