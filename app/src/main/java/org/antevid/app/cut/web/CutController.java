@@ -3,13 +3,13 @@ package org.antevid.app.cut.web;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.cut.Cuts;
 import org.antevid.app.job.Needs;
 import org.antevid.app.lay.ChoiceRequest;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.reader.FileAnswer;
 import org.antevid.app.reader.Speech;
 import org.antevid.app.sheet.SheetPdf;
 import org.antevid.app.sheet.SheetSvg;
@@ -19,10 +19,7 @@ import org.antevid.core.message.Dimension;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stump.OpenedFace;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
@@ -125,10 +122,8 @@ public class CutController {
             @PathVariable String stem,
             @RequestParam(defaultValue = "false") boolean back,
             @AuthenticationPrincipal SignedIn me) {
-        return file(
-                SheetSvg.of(cuts.sheet(job, stem, me).get(back ? 1 : 0)).getBytes(StandardCharsets.UTF_8),
-                "image/svg+xml",
-                back ? "cut-card-back.svg" : "cut-card.svg");
+        return FileAnswer.svg(
+                SheetSvg.of(cuts.sheet(job, stem, me).get(back ? 1 : 0)), back ? "cut-card-back.svg" : "cut-card.svg");
     }
 
     /** The saved cut card on A5, both sides, in the reader's language and units. */
@@ -136,15 +131,6 @@ public class CutController {
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> pdf(
             @PathVariable String job, @PathVariable String stem, @AuthenticationPrincipal SignedIn me) {
-        return file(SheetPdf.of(cuts.sheet(job, stem, me)), "application/pdf", "cut-card.pdf");
-    }
-
-    private static ResponseEntity<byte[]> file(byte[] bytes, String type, String name) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(type))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(bytes);
+        return FileAnswer.pdf(SheetPdf.of(cuts.sheet(job, stem, me)), "cut-card.pdf");
     }
 }

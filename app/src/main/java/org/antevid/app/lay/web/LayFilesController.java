@@ -1,14 +1,11 @@
 package org.antevid.app.lay.web;
 
-import java.nio.charset.StandardCharsets;
 import org.antevid.app.job.Needs;
 import org.antevid.app.lay.LayFiles;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.reader.FileAnswer;
 import org.antevid.app.sheet.SheetPdf;
 import org.antevid.app.sheet.SheetSvg;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,11 +26,9 @@ public class LayFilesController {
     /** Fixed lays with their zones and ways out as GeoJSON. */
     @GetMapping(value = "/files/lays", produces = "application/geo+json")
     @Needs(Needs.Right.READ)
-    ResponseEntity<byte[]> geoJson(@PathVariable String job, @RequestParam(defaultValue = "false") boolean wgs84) {
-        return file(
-                files.geoJson(job, wgs84).getBytes(StandardCharsets.UTF_8),
-                "application/geo+json",
-                wgs84 ? "lays-wgs84.geojson" : "lays-local.geojson");
+    ResponseEntity<String> geoJson(@PathVariable String job, @RequestParam(defaultValue = "false") boolean wgs84) {
+        return FileAnswer.text(
+                files.geoJson(job, wgs84), "application/geo+json", wgs84 ? "lays-wgs84.geojson" : "lays-local.geojson");
     }
 
     /** The saved lay as a drawing. */
@@ -41,8 +36,7 @@ public class LayFilesController {
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> svg(
             @PathVariable String job, @PathVariable String stem, @AuthenticationPrincipal SignedIn me) {
-        return file(
-                SheetSvg.of(files.sheet(job, stem, me)).getBytes(StandardCharsets.UTF_8), "image/svg+xml", "lay.svg");
+        return FileAnswer.svg(SheetSvg.of(files.sheet(job, stem, me)), "lay.svg");
     }
 
     /** The saved lay on A4 in the reader's language and units. */
@@ -50,15 +44,6 @@ public class LayFilesController {
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> pdf(
             @PathVariable String job, @PathVariable String stem, @AuthenticationPrincipal SignedIn me) {
-        return file(SheetPdf.of(files.sheet(job, stem, me)), "application/pdf", "lay.pdf");
-    }
-
-    private static ResponseEntity<byte[]> file(byte[] bytes, String type, String name) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(type))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(bytes);
+        return FileAnswer.pdf(SheetPdf.of(files.sheet(job, stem, me)), "lay.pdf");
     }
 }

@@ -1,12 +1,10 @@
 package org.antevid.app.logbook.web;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import org.antevid.app.exchange.ImportReport;
 import org.antevid.app.logbook.FallFiles;
 import org.antevid.app.people.SignedIn;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
+import org.antevid.app.reader.FileAnswer;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -21,8 +19,6 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 @RequestMapping("/api/logbook")
 public class FallFileController {
-    private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
-
     private final FallFiles files;
 
     FallFileController(FallFiles files) {
@@ -32,7 +28,7 @@ public class FallFileController {
     /** The falls the caller sees line by line, with columns that name their units. */
     @GetMapping(value = "/falls.csv", produces = "text/csv")
     ResponseEntity<String> out(@AuthenticationPrincipal SignedIn me) {
-        return file("falls.csv", files.out(me));
+        return FileAnswer.csv(files.out(me), "falls.csv");
     }
 
     /**
@@ -47,15 +43,6 @@ public class FallFileController {
     /** Falls without names, places and days, groups under five merged; the owner alone. */
     @GetMapping(value = "/shared.csv", produces = "text/csv")
     ResponseEntity<String> shared(@AuthenticationPrincipal SignedIn me) {
-        return file("shared-falls.csv", files.shared(me));
-    }
-
-    private static ResponseEntity<String> file(String name, String text) {
-        return ResponseEntity.ok()
-                .contentType(CSV)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(text);
+        return FileAnswer.csv(files.shared(me), "shared-falls.csv");
     }
 }

@@ -5,13 +5,11 @@ import org.antevid.app.job.Needs;
 import org.antevid.app.paper.BriefingPaper;
 import org.antevid.app.paper.ReviewPaper;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.reader.FileAnswer;
 import org.antevid.app.reader.Speech;
 import org.antevid.words.Language;
 import org.antevid.words.Manner;
 import org.antevid.words.Words;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -46,7 +44,7 @@ public class PaperController {
             @RequestParam(defaultValue = "A4") BriefingPaper.Size paper,
             @RequestParam Optional<Language> language,
             @AuthenticationPrincipal SignedIn me) {
-        return file("briefing-" + number + ".pdf", this.paper.of(job, number, paper, words(language, me)));
+        return FileAnswer.pdf(this.paper.of(job, number, paper, words(language, me)), "briefing-" + number + ".pdf");
     }
 
     /**
@@ -62,20 +60,11 @@ public class PaperController {
             @RequestParam(defaultValue = "A4") BriefingPaper.Size paper,
             @RequestParam Optional<Language> language,
             @AuthenticationPrincipal SignedIn me) {
-        return file("review.pdf", review.of(job, paper, words(language, me), me));
+        return FileAnswer.pdf(review.of(job, paper, words(language, me), me), "review.pdf");
     }
 
     private static Words words(Optional<Language> language, SignedIn me) {
         return language.map(l -> Words.of(new Manner(l, me.manner().units()), Speech.ofTheHouse()))
                 .orElseGet(Speech::words);
-    }
-
-    private static ResponseEntity<byte[]> file(String name, byte[] pdf) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(pdf);
     }
 }

@@ -5,8 +5,7 @@ import org.antevid.app.exchange.ImportReport;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.place.PlanFiles;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
+import org.antevid.app.reader.FileAnswer;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -32,7 +31,7 @@ public class PlanFilesController {
     @GetMapping(value = "/geojson", produces = "application/geo+json")
     @Needs(Needs.Right.READ)
     ResponseEntity<String> geoJson(@PathVariable String job, @RequestParam(defaultValue = "false") boolean wgs84) {
-        return file(
+        return FileAnswer.text(
                 files.geoJson(job, wgs84), "application/geo+json", wgs84 ? "plan-wgs84.geojson" : "plan-local.geojson");
     }
 
@@ -52,7 +51,7 @@ public class PlanFilesController {
     @GetMapping(value = "/gpx", produces = "application/gpx+xml")
     @Needs(Needs.Right.READ)
     ResponseEntity<String> gpx(@PathVariable String job) {
-        return file(files.gpx(job), "application/gpx+xml", "waypoints.gpx");
+        return FileAnswer.text(files.gpx(job), "application/gpx+xml", "waypoints.gpx");
     }
 
     /** Reads waypoints as features. */
@@ -65,14 +64,5 @@ public class PlanFilesController {
             @AuthenticationPrincipal SignedIn me)
             throws IOException {
         return files.readGpx(job, file.getBytes(), takeGoodRows, me);
-    }
-
-    private static ResponseEntity<String> file(String text, String type, String name) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(type + ";charset=UTF-8"))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(text);
     }
 }

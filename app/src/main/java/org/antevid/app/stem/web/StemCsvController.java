@@ -1,14 +1,12 @@
 package org.antevid.app.stem.web;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import org.antevid.app.exchange.ImportReport;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.reader.FileAnswer;
 import org.antevid.app.stem.StemCsv;
 import org.antevid.app.stem.StemCsvImport;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -24,8 +22,6 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 @RequestMapping("/api/jobs/{job}/files")
 public class StemCsvController {
-    private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
-
     /** Which of the three tables. */
     enum Table {
         STEMS,
@@ -51,15 +47,7 @@ public class StemCsvController {
                     case SIGHTINGS -> csv.sightings(job);
                     case DEFECTS -> csv.defects(job);
                 };
-        return ResponseEntity.ok()
-                .contentType(CSV)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(table.name().toLowerCase(java.util.Locale.ROOT) + ".csv")
-                                .build()
-                                .toString())
-                .body(text);
+        return FileAnswer.csv(text, table.name().toLowerCase(java.util.Locale.ROOT) + ".csv");
     }
 
     /** Nothing is taken from a file with a bad row, unless the leader takes the good rows. */

@@ -1,13 +1,13 @@
 package org.antevid.app.takedown.web;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.antevid.app.exchange.CsvTable;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.reader.Created;
+import org.antevid.app.reader.FileAnswer;
 import org.antevid.app.takedown.Cranes;
 import org.antevid.app.takedown.web.CraneRequests.FoundWhyRequest;
 import org.antevid.app.takedown.web.CraneRequests.ReadingRequest;
@@ -16,8 +16,6 @@ import org.antevid.app.takedown.web.CraneViews.ChartView;
 import org.antevid.app.takedown.web.CraneViews.CraneView;
 import org.antevid.core.takedown.picks.ChartFile;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -38,8 +36,6 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 @RequestMapping("/api/jobs/{job}/takedown/stems/{stem}/crane")
 public class CraneController {
-    private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
-
     private final Cranes cranes;
 
     CraneController(Cranes cranes) {
@@ -91,19 +87,13 @@ public class CraneController {
     ResponseEntity<String> chartFile(@PathVariable String job, @PathVariable String stem) {
         List<List<String>> lines =
                 cranes.of(job, stem).setUp().chart().map(ChartFile::lines).orElseThrow(NotThere::new);
-        return ResponseEntity.ok()
-                .contentType(CSV)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("load-chart.csv")
-                                .build()
-                                .toString())
-                .body(CsvTable.write(
+        return FileAnswer.csv(
+                CsvTable.write(
                         lines.get(0),
                         lines.subList(1, lines.size()).stream()
                                 .map(l -> List.<Object>copyOf(l))
-                                .toList()));
+                                .toList()),
+                "load-chart.csv");
     }
 
     /** What the display showed of a piece on the hook. */

@@ -1,14 +1,12 @@
 package org.antevid.app.takedown.web;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import org.antevid.app.job.Needs;
+import org.antevid.app.reader.FileAnswer;
 import org.antevid.app.sheet.SheetPdf;
 import org.antevid.app.sheet.SheetSvg;
 import org.antevid.app.takedown.PieceFiles;
 import org.antevid.app.takedown.web.TakedownViews.TakedownView;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,8 +30,8 @@ public class PieceFilesController {
     /** The pieces that are kept, one a row, with columns that name their units. */
     @GetMapping(value = "/pieces.csv", produces = "text/csv")
     @Needs(Needs.Right.READ)
-    ResponseEntity<byte[]> pieceTable(@PathVariable String job, @PathVariable String stem) {
-        return file(files.csv(job, stem).getBytes(StandardCharsets.UTF_8), "text/csv;charset=UTF-8", "pieces.csv");
+    ResponseEntity<String> pieceTable(@PathVariable String job, @PathVariable String stem) {
+        return FileAnswer.csv(files.csv(job, stem), "pieces.csv");
     }
 
     /** Such a table as a plan with the limbs and gear that are kept; nothing is kept of it before the leader does. */
@@ -49,23 +47,13 @@ public class PieceFilesController {
     @GetMapping(value = "/sheet.svg", produces = "image/svg+xml")
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> piecesSvg(@PathVariable String job, @PathVariable String stem) {
-        return file(
-                SheetSvg.of(files.sheet(job, stem)).getBytes(StandardCharsets.UTF_8), "image/svg+xml", "pieces.svg");
+        return FileAnswer.svg(SheetSvg.of(files.sheet(job, stem)), "pieces.svg");
     }
 
     /** The same on A4. */
     @GetMapping(value = "/sheet.pdf", produces = "application/pdf")
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> piecesPdf(@PathVariable String job, @PathVariable String stem) {
-        return file(SheetPdf.of(files.sheet(job, stem)), "application/pdf", "pieces.pdf");
-    }
-
-    private static ResponseEntity<byte[]> file(byte[] bytes, String type, String name) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(type))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(bytes);
+        return FileAnswer.pdf(SheetPdf.of(files.sheet(job, stem)), "pieces.pdf");
     }
 }

@@ -1,16 +1,13 @@
 package org.antevid.app.tangle.web;
 
-import java.nio.charset.StandardCharsets;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.reader.FileAnswer;
 import org.antevid.app.sheet.SheetPdf;
 import org.antevid.app.sheet.SheetSvg;
 import org.antevid.app.tangle.TangleFile;
 import org.antevid.app.tangle.TangleFiles;
 import org.antevid.app.trace.StoredJson;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
@@ -60,22 +57,13 @@ public class TangleFilesController {
     @GetMapping(value = "/sheet.svg", produces = "image/svg+xml")
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> tangleSvg(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
-        return file(SheetSvg.of(files.sheet(job, me)).getBytes(StandardCharsets.UTF_8), "image/svg+xml", "tangle.svg");
+        return FileAnswer.svg(SheetSvg.of(files.sheet(job, me)), "tangle.svg");
     }
 
     /** The same on A4. */
     @GetMapping(value = "/sheet.pdf", produces = "application/pdf")
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> tanglePdf(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
-        return file(SheetPdf.of(files.sheet(job, me)), "application/pdf", "tangle.pdf");
-    }
-
-    private static ResponseEntity<byte[]> file(byte[] bytes, String type, String name) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(type))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(bytes);
+        return FileAnswer.pdf(SheetPdf.of(files.sheet(job, me)), "tangle.pdf");
     }
 }
