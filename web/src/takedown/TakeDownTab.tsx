@@ -268,7 +268,7 @@ function Next({ job, t, view, leader, setPart, done }: NextProps) {
             ? t.unsaved
               ? [msg('keep'), msg('keepWhy'), () => void t.keep()]
               : [msg('nextCrew'), msg('nextCrewWhy'), done]
-            : view.pieces.length === 0 && view.limbs.length === 0 && undrawn
+            : view.pieces.length === 0 && view.limbs.length === 0 && undrawn && view.aloft.allowed !== 'NOBODY'
               ? [msg('nextDraw'), undrawn.words, () => setPart('tree')]
               : view.pieces.length === 0 && !geared
                 ? [msg('nextGear'), msg('nextGearWhy'), () => setPart('gear')]
@@ -298,6 +298,11 @@ function Next({ job, t, view, leader, setPart, done }: NextProps) {
       {leader && t.unsaved && (short !== undefined || stopped !== undefined) && (
         <Button block size="large" onClick={() => void t.keep()}>
           {msg('keep')}
+        </Button>
+      )}
+      {leader && !t.unsaved && !anew && asked.length > 0 && (short !== undefined || stopped !== undefined) && (
+        <Button block size="large" onClick={() => void intoCrew()}>
+          {msg('intoCrew', { count: asked.length })}
         </Button>
       )}
       <Button type="primary" className="next" onClick={act}>

@@ -124,11 +124,32 @@ class AloftStory extends DemoStory {
         imre.button(how);
     }
 
+    /** Whoever sees it presses and says what it is in one tap; everybody reads what is done first. */
     @Test
     @Order(4)
-    void herNoAtNineMetresStopsAllAndShowsWhatWasChosenForIt() {
+    void aPieceThatHangsUpHoldsEverybodyAndSaysWhatIsDoneFirst() {
         imre.button("Step done");
         crew().forEach(p -> assertThat(word(p)).not().hasText("Go"));
+        go();
+        sefa.locator("button.thumb").click();
+        Looked.at(sefa, "aloft-hold-reasons");
+        button(sefa, "the piece hangs up").click();
+        for (Page p : crew()) {
+            assertThat(p.locator("section[aria-label=Hold]")).containsText("nobody beneath it, no rope is cut");
+        }
+        Looked.at(nadia, "aloft-hold");
+        imre.shot("aloft-hold-desk");
+        imre.button("Lift the hold");
+        imre.button("looked at together");
+        assertThat(imre.page.locator(".banner")).hasCount(0);
+        for (Page p : crew()) {
+            assertThat(button(p, "I am ready")).isVisible();
+        }
+    }
+
+    @Test
+    @Order(5)
+    void herNoAtNineMetresStopsAllAndShowsWhatWasChosenForIt() {
         go();
         assertThat(nadia.locator(".now")).containsText("lower");
         nadia.getByLabel("height of the climber").fill("9");
@@ -149,7 +170,7 @@ class AloftStory extends DemoStory {
     }
 
     @Test
-    @Order(5)
+    @Order(6)
     void sheAloneTakesItBackAndThePieceComesDownAndIsReviewed() {
         button(nadia, "I take my No back").click();
         assertThat(nadia.getByText("No stands:")).hasCount(0);
