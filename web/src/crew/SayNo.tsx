@@ -29,6 +29,7 @@ export default function SayNo({ job, stem, part }: Props) {
       <h2>{t(mine ? 'no.mine' : 'no.sign')}</h2>
       <InputNumber
         size="large"
+        className="wide"
         aria-label={t('no.at')}
         placeholder={t('no.at')}
         suffix="m"

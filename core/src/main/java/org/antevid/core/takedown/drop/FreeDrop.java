@@ -67,9 +67,10 @@ public record FreeDrop(
     private record Reach(Optional<Double> m, double strikesM, double driftM) {}
 
     public static FreeDrop of(Piece p, Ground g, double gustMs, double stopMs) {
-        Reach down = reach(p, g, gustMs, 1);
-        Reach across = reach(p, g, gustMs, 0);
-        Reach up = reach(p, g, gustMs, -1);
+        double level = drift(p.heightM, p.kind.terminalMs, gustMs);
+        Reach down = reach(p, g, gustMs, 1, level);
+        Reach across = reach(p, g, gustMs, 0, level);
+        Reach up = reach(p, g, gustMs, -1, level);
         double drift = Math.max(down.driftM, Math.max(across.driftM, up.driftM));
         return new FreeDrop(
                 down.m,
@@ -89,11 +90,12 @@ public record FreeDrop(
         return v * (up + Math.sqrt(up * up + 2 * StemMass.G * h)) / StemMass.G;
     }
 
-    private static Reach reach(Piece p, Ground g, double gustMs, int side) {
+    /** @param level drift over the height of the cut: downhill it falls deeper, and drifts farther */
+    private static Reach reach(Piece p, Ground g, double gustMs, int side, double level) {
         double slope = Math.toRadians(g.slopeDeg);
         double u = side * Math.tan(slope);
         double x0 = flight(p.pushMs, u, p.heightM);
-        double drift = drift(p.heightM + Math.max(0, x0 * u), p.kind.terminalMs, gustMs);
+        double drift = x0 * u > 0 ? drift(p.heightM + x0 * u, p.kind.terminalMs, gustMs) : level;
         double e = g.surface.bounces;
         double x = g.obstacleM
                         .filter(o -> o > 0 && o < p.heightM)
@@ -120,30 +122,40 @@ public record FreeDrop(
         if (heightM <= 0 || windMs <= 0) {
             return 0;
         }
-        double[] y = {0, 0, 0, 0};
-        double[] before = y;
-        while (y[1] < heightM) {
-            before = y;
-            double[] k1 = slope(y, terminalMs, windMs);
-            double[] k2 = slope(moved(y, k1, STEP_S / 2), terminalMs, windMs);
-            double[] k3 = slope(moved(y, k2, STEP_S / 2), terminalMs, windMs);
-            double[] k4 = slope(moved(y, k3, STEP_S), terminalMs, windMs);
-            double[] next = new double[4];
-            for (int i = 0; i < 4; i++) {
-                next[i] = y[i] + STEP_S / 6 * (k1[i] + 2 * k2[i] + 2 * k3[i] + k4[i]);
-            }
-            y = next;
+        double k = StemMass.G / (terminalMs * terminalMs);
+        double x = 0;
+        double fallen = 0;
+        double vx = 0;
+        double vz = 0;
+        double xBefore = 0;
+        double fallenBefore = 0;
+        double h = STEP_S;
+        // figures of one step stay on the stack: hundreds of pieces ask for thousands of steps
+        while (fallen < heightM) {
+            xBefore = x;
+            fallenBefore = fallen;
+            double q1 = k * Math.sqrt((windMs - vx) * (windMs - vx) + vz * vz);
+            double ax1 = q1 * (windMs - vx);
+            double az1 = StemMass.G - q1 * vz;
+            double vx2 = vx + ax1 * h / 2;
+            double vz2 = vz + az1 * h / 2;
+            double q2 = k * Math.sqrt((windMs - vx2) * (windMs - vx2) + vz2 * vz2);
+            double ax2 = q2 * (windMs - vx2);
+            double az2 = StemMass.G - q2 * vz2;
+            double vx3 = vx + ax2 * h / 2;
+            double vz3 = vz + az2 * h / 2;
+            double q3 = k * Math.sqrt((windMs - vx3) * (windMs - vx3) + vz3 * vz3);
+            double ax3 = q3 * (windMs - vx3);
+            double az3 = StemMass.G - q3 * vz3;
+            double vx4 = vx + ax3 * h;
+            double vz4 = vz + az3 * h;
+            double q4 = k * Math.sqrt((windMs - vx4) * (windMs - vx4) + vz4 * vz4);
+            x += h / 6 * (vx + 2 * vx2 + 2 * vx3 + vx4);
+            fallen += h / 6 * (vz + 2 * vz2 + 2 * vz3 + vz4);
+            vx += h / 6 * (ax1 + 2 * ax2 + 2 * ax3 + q4 * (windMs - vx4));
+            vz += h / 6 * (az1 + 2 * az2 + 2 * az3 + StemMass.G - q4 * vz4);
         }
-        double share = (heightM - before[1]) / (y[1] - before[1]);
-        return before[0] + share * (y[0] - before[0]);
-    }
-
-    private static double[] slope(double[] y, double terminalMs, double windMs) {
-        double q = StemMass.G * Math.hypot(windMs - y[2], y[3]) / (terminalMs * terminalMs);
-        return new double[] {y[2], y[3], q * (windMs - y[2]), StemMass.G - q * y[3]};
-    }
-
-    private static double[] moved(double[] y, double[] k, double by) {
-        return new double[] {y[0] + by * k[0], y[1] + by * k[1], y[2] + by * k[2], y[3] + by * k[3]};
+        double share = (heightM - fallenBefore) / (fallen - fallenBefore);
+        return xBefore + share * (x - xBefore);
     }
 }

@@ -23,7 +23,7 @@ final class Progress {
     private static final double FLOOR_M = 5;
     private static final double BESIDE_M = 0.15;
     private static final double SHORTEST_M = 0.3;
-    private static final int HALVINGS = 24;
+    private static final int HALVINGS = 12;
     /** A block is tried lower by this. */
     private static final double STEP_DOWN_M = 0.5;
 
