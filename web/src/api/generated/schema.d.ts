@@ -7746,7 +7746,7 @@ export interface components {
         };
         GuyWord: {
             /** @enum {string} */
-            remark: "WRONG_SIDE" | "OVER_LIMIT" | "LETS_PLATE_MOVE" | "NO_TENSION" | "PULLS_IT_OVER" | "ANCHOR_BAD" | "ANCHOR_IN_ZONE" | "SOMEBODY_ALOFT" | "NOT_PROVEN" | "NO_RESCUE" | "SECOND_GUY" | "ANCHOR_NOT_SEEN" | "LINE_NOT_CHOSEN" | "STEEP" | "LOW" | "TOO_SOFT" | "AGE_NOT_KNOWN";
+            remark: "WRONG_SIDE" | "OVER_LIMIT" | "LETS_PLATE_MOVE" | "NO_TENSION" | "PULLS_IT_OVER" | "ANCHOR_BAD" | "ANCHOR_IN_ZONE" | "SOMEBODY_ALOFT" | "NOT_PROVEN" | "LINE_NOT_FOR_USE" | "NO_RESCUE" | "SECOND_GUY" | "ANCHOR_NOT_SEEN" | "LINE_NOT_CHOSEN" | "STEEP" | "LOW" | "TOO_SOFT" | "AGE_NOT_KNOWN";
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             words: string;
@@ -8173,6 +8173,11 @@ export interface components {
             dueOn?: string;
             /** Format: date */
             inspectedOn?: string;
+            /**
+             * Format: double
+             * @description share of its strength that is left by whoever looked, 0.1..1
+             */
+            leftShare?: number;
             /** Format: int64 */
             version: number;
             withdrawn?: boolean;
@@ -8344,6 +8349,8 @@ export interface components {
             kind: "SAW" | "WEDGE" | "HAMMER" | "LEVER" | "ROPE" | "SLING" | "BLOCK" | "WINCH" | "BRAKE";
             kindWords: string;
             /** Format: double */
+            leftShare?: number;
+            /** Format: double */
             lengthM?: number;
             /** Format: double */
             liftM?: number;
@@ -8355,6 +8362,8 @@ export interface components {
             said: {
                 /** @description reach, nearest */
                 barM?: string;
+                /** @description share, nearest */
+                leftShare?: string;
                 /** @description written, nearest */
                 lengthM?: string;
                 /** @description short, nearest */
@@ -10476,7 +10485,7 @@ export interface components {
         };
         PieceWord: {
             /** @enum {string} */
-            remark: "NOBODY_UP_THERE" | "LINK_OVER" | "NONE_SHORT_ENOUGH" | "GEAR_NOT_CHOSEN" | "NO_SECOND_LINE" | "SECOND_TREE_BAD" | "DRIFT_PUSHES" | "DRIFT_TOO_FLAT" | "ANCHOR_GOES" | "ANCHOR_THIN" | "ONE_ATTACHMENT" | "NOT_CUT_PROOF" | "NO_WAY_DOWN" | "TIED_TO_WHAT_GOES" | "SPIKES_ON_KEPT" | "OUT_OF_REACH" | "TIE_IN_THIN" | "TIE_IN_OVER" | "TIE_OFF_PIECE" | "TIE_ABOVE_BLOCK" | "RIGGED_ABOVE_FAULT" | "PERSON_ABOVE_FAULT" | "DO_NOT_TIE" | "TOO_HEAVY_BY_HAND" | "STRIKES_GROUND" | "ROLLS_ON" | "TOP_WHIPS" | "TOP_NEEDS_LINE" | "NOT_THE_LAST" | "WALL_NOT_KNOWN" | "SECOND_TREE_NOT_SEEN" | "RESCUE_SLOW" | "LEAN_RISES" | "SPLIT_BELOW" | "THIN_WALL" | "LINK_NEAR" | "DRIFT_FLAT" | "FALLS_INTO_LINE" | "SWINGS_WIDE" | "AGE_NOT_KNOWN" | "MANY_WRAPS" | "LINES_TOGETHER" | "LOOSE_WAITS" | "CLIMBER_NOT_ASKED" | "SWAY_NOT_SAID" | "REACH_NOT_SAID" | "CROWN_NOT_DRAWN" | "NOT_ALL_OF_IT";
+            remark: "NOBODY_UP_THERE" | "LINK_OVER" | "NONE_SHORT_ENOUGH" | "GEAR_NOT_CHOSEN" | "KIT_NOT_FOR_USE" | "NO_SECOND_LINE" | "SECOND_TREE_BAD" | "DRIFT_PUSHES" | "DRIFT_TOO_FLAT" | "ANCHOR_GOES" | "ANCHOR_THIN" | "ONE_ATTACHMENT" | "NOT_CUT_PROOF" | "NO_WAY_DOWN" | "TIED_TO_WHAT_GOES" | "SPIKES_ON_KEPT" | "OUT_OF_REACH" | "TIE_IN_THIN" | "TIE_IN_OVER" | "TIE_OFF_PIECE" | "TIE_ABOVE_BLOCK" | "RIGGED_ABOVE_FAULT" | "PERSON_ABOVE_FAULT" | "DO_NOT_TIE" | "TOO_HEAVY_BY_HAND" | "STRIKES_GROUND" | "ROLLS_ON" | "TOP_WHIPS" | "TOP_NEEDS_LINE" | "NOT_THE_LAST" | "WALL_NOT_KNOWN" | "SECOND_TREE_NOT_SEEN" | "RESCUE_SLOW" | "LEAN_RISES" | "SPLIT_BELOW" | "THIN_WALL" | "LINK_NEAR" | "DRIFT_FLAT" | "FALLS_INTO_LINE" | "SWINGS_WIDE" | "AGE_NOT_KNOWN" | "KIT_WORN" | "MANY_WRAPS" | "LINES_TOGETHER" | "LOOSE_WAITS" | "CLIMBER_NOT_ASKED" | "SWAY_NOT_SAID" | "REACH_NOT_SAID" | "CROWN_NOT_DRAWN" | "NOT_ALL_OF_IT";
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             words: string;

@@ -2,6 +2,7 @@ import { Button, Checkbox, DatePicker, Modal } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
+import { Stepper } from '../../app/Stepper';
 import css from './house.module.css';
 import { msg } from './words';
 
@@ -14,6 +15,7 @@ export function Inspection({ k, owner, run }: Props) {
   const [on, setOn] = useState(k.inspectedOn);
   const [due, setDue] = useState(k.dueOn);
   const [withdrawn, setWithdrawn] = useState(k.withdrawn);
+  const [left, setLeft] = useState<number | null>(k.leftShare === undefined ? null : 100 * k.leftShare);
   const words = k.withdrawn
     ? msg('withdrawn')
     : k.dueOn
@@ -21,7 +23,13 @@ export function Inspection({ k, owner, run }: Props) {
       : msg('inspectionNotKnown');
   if (!owner) return <span>{words}</span>;
   const save = async () => {
-    const body = { inspectedOn: on, dueOn: due, withdrawn, version: k.version };
+    const body = {
+      inspectedOn: on,
+      dueOn: due,
+      withdrawn,
+      leftShare: left === null ? undefined : left / 100,
+      version: k.version,
+    };
     if (await run(api.PUT('/api/house/kit/{id}/inspection', { params: { path: { id: k.id } }, body }))) setOpen(false);
   };
   const day = (label: string, value: string | undefined, change: (d: string | undefined) => void) => (
@@ -50,6 +58,16 @@ export function Inspection({ k, owner, run }: Props) {
       >
         {day(msg('inspectedOn'), on, setOn)}
         {day(msg('dueAgain'), due, setDue)}
+        <Stepper
+          label={msg('strengthLeft')}
+          unit="%"
+          value={left}
+          onChange={setLeft}
+          step={5}
+          digits={0}
+          min={10}
+          max={100}
+        />
         <Checkbox checked={withdrawn} onChange={(e) => setWithdrawn(e.target.checked)}>
           {msg('withdrawnFromUse')}
         </Checkbox>

@@ -3,10 +3,12 @@ package org.antevid.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.StreamSupport;
 import org.antevid.app.crew.Crews;
@@ -71,12 +73,12 @@ class TakedownServerTest {
                 kind,
                 kind.name().toLowerCase() + " of the test",
                 1,
-                java.util.Optional.empty(),
-                java.util.Optional.empty(),
-                java.util.Optional.of(60.0).filter(x -> kind == KitItem.Kind.ROPE),
-                java.util.Optional.of(strengthN),
-                java.util.Optional.of(0.9).filter(x -> kind == KitItem.Kind.BLOCK),
-                java.util.Optional.of(2024),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(60.0).filter(x -> kind == KitItem.Kind.ROPE),
+                Optional.of(strengthN),
+                Optional.of(0.9).filter(x -> kind == KitItem.Kind.BLOCK),
+                Optional.of(2024),
                 ""));
     }
 
@@ -271,7 +273,7 @@ class TakedownServerTest {
                 .filter(s -> s.get("title").asText().contains("drop limb L2"))
                 .findFirst()
                 .orElseThrow();
-        crews.done(job, first.get("id").asText(), java.util.Optional.empty());
+        crews.done(job, first.get("id").asText(), Optional.empty());
         JsonNode now = takedown("GET", "", null).body();
         assertThat(now.get("down").asInt()).isEqualTo(1);
         assertThat(now.at("/pieces/0/down").asBoolean()).isTrue();
@@ -522,5 +524,39 @@ class TakedownServerTest {
                         .at("/errors/0/field")
                         .asText())
                 .isEqualTo("bed.takesKg");
+    }
+
+    /** What the house withdrew or has not looked over in time stops whatever would hang on it. */
+    @Test
+    void kitThatIsWithdrawnStopsThePieceThatHangsOnIt() throws Exception {
+        measured();
+        Map<String, Object> gear = gear();
+        Map<String, Object> plan = plan(List.of(EAST), List.of(cut("L1", 0, "TIED_ABOVE")), gear);
+        assertThat(takedown("POST", "", plan).status()).isEqualTo(201);
+        assertThat(words("STOP")).noneMatch(w -> w.contains("withdrawn"));
+        String line = gear.get("line").toString();
+        inspected(line, new Kits.Inspection(Optional.empty(), Optional.empty(), true, Optional.of(0.7)));
+        assertThat(words("STOP")).anyMatch(w -> w.contains("rope of the test") && w.contains("withdrawn"));
+        assertThat(words("CAUTION")).anyMatch(w -> w.contains("rope of the test") && w.contains("worn"));
+        LocalDate today = LocalDate.now();
+        inspected(
+                line,
+                new Kits.Inspection(
+                        Optional.of(today.minusYears(1)), Optional.of(today.minusDays(2)), false, Optional.empty()));
+        assertThat(words("STOP")).anyMatch(w -> w.contains("rope of the test") && w.contains("overdue"));
+        inspected(
+                line,
+                new Kits.Inspection(
+                        Optional.of(today.minusDays(2)), Optional.of(today.plusYears(1)), false, Optional.empty()));
+        assertThat(words("STOP")).noneMatch(w -> w.contains("rope of the test"));
+    }
+
+    private void inspected(String id, Kits.Inspection found) {
+        long version = kits.all().stream()
+                .filter(e -> e.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .version();
+        kits.inspected(id, found, version);
     }
 }

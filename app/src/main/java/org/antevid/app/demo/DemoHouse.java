@@ -168,7 +168,10 @@ class DemoHouse {
                 .forEach(e -> kits.inspected(
                         e.id(),
                         new Kits.Inspection(
-                                Optional.of(today().minusMonths(2)), Optional.of(today().plusMonths(4)), false),
+                                Optional.of(today().minusMonths(2)),
+                                Optional.of(today().plusMonths(4)),
+                                false,
+                                Optional.empty()),
                         e.version()));
     }
 

@@ -16,6 +16,7 @@ import org.antevid.core.assist.KitItem;
 import org.antevid.core.crew.WorkDay;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
 import org.antevid.words.Answer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -36,12 +37,23 @@ public class Kits {
         this.events = events;
     }
 
-    /** When it was looked at, and until when that is good; empty is not known. */
-    public record Inspection(Optional<LocalDate> on, Optional<LocalDate> due, boolean withdrawn) {
+    /**
+     * When it was looked at, and until when that is good; empty is not known.
+     *
+     * @param leftShare share of its strength that is left by whoever looked, 0.1..1; empty: nobody said
+     */
+    public record Inspection(
+            Optional<LocalDate> on, Optional<LocalDate> due, boolean withdrawn, Optional<Double> leftShare) {
         public Inspection {
+            leftShare.ifPresent(x -> Require.within(x, 0.1, 1, "leftShare"));
             if (on.isPresent() && due.isPresent() && due.get().isBefore(on.get())) {
                 throw new RefusedInput("BAD_ORDER", "due", Message.of(Answer.DUE_AFTER_INSPECTION));
             }
+        }
+
+        /** @return whether it may be used that day: not withdrawn, and not overdue */
+        public boolean forUse(LocalDate day) {
+            return !withdrawn && due.filter(d -> d.isBefore(day)).isEmpty();
         }
     }
 
@@ -50,11 +62,7 @@ public class Kits {
 
     public List<Entry> all() {
         return repository.findAll().stream()
-                .map(r -> new Entry(
-                        r.id,
-                        r.forCore(),
-                        new Inspection(Optional.ofNullable(r.inspectedOn), Optional.ofNullable(r.dueOn), r.withdrawn),
-                        r.version))
+                .map(r -> new Entry(r.id, r.forCore(), inspection(r), r.version))
                 .sorted(Comparator.<Entry, KitItem.Kind>comparing(e -> e.item().kind())
                         .thenComparing(e -> e.item().name()))
                 .toList();
@@ -65,6 +73,22 @@ public class Kits {
         return id == null || id.isBlank()
                 ? Optional.empty()
                 : repository.findById(id).map(KitEntity::forCore).filter(i -> i.kind() == kind);
+    }
+
+    /** @return the same with what its last inspection found */
+    public Optional<Entry> entry(String id, KitItem.Kind kind) {
+        return repository
+                .findById(id)
+                .map(r -> new Entry(r.id, r.forCore(), inspection(r), r.version))
+                .filter(e -> e.item.kind() == kind);
+    }
+
+    private static Inspection inspection(KitEntity r) {
+        return new Inspection(
+                Optional.ofNullable(r.inspectedOn),
+                Optional.ofNullable(r.dueOn),
+                r.withdrawn,
+                Optional.ofNullable(r.leftShare));
     }
 
     public boolean has(String id) {
@@ -106,6 +130,7 @@ public class Kits {
         r.inspectedOn = i.on.orElse(null);
         r.dueOn = i.due.orElse(null);
         r.withdrawn = i.withdrawn;
+        r.leftShare = i.leftShare.orElse(null);
         repository.saveAndFlush(r);
         events.publishEvent(new HouseChanged());
     }

@@ -1,5 +1,6 @@
 package org.antevid.app.takedown;
 
+import java.time.LocalDate;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.antevid.app.house.Kits;
@@ -60,26 +61,31 @@ public record ChosenGear(
                 Optional.empty(), block, sling, brake, brakeDeg, brakeAwayM, handN, slackM, Optional.empty());
     }
 
-    Gear of(Kits kits) {
+    Gear of(Kits kits, LocalDate today) {
         return new Gear(
-                part(kits, line, KitItem.Kind.ROPE),
-                part(kits, block, KitItem.Kind.BLOCK),
-                part(kits, sling, KitItem.Kind.SLING),
-                part(kits, brake, KitItem.Kind.BRAKE),
+                part(kits, line, KitItem.Kind.ROPE, today),
+                part(kits, block, KitItem.Kind.BLOCK, today),
+                part(kits, sling, KitItem.Kind.SLING, today),
+                part(kits, brake, KitItem.Kind.BRAKE, today),
                 brakeDeg,
                 brakeAwayM,
                 handN,
                 slackM,
-                second.map(s -> s.rigged.on(part(kits, s.line, KitItem.Kind.ROPE))));
+                second.map(s -> s.rigged.on(part(kits, s.line, KitItem.Kind.ROPE, today))));
     }
 
-    static Guy guy(Kits kits, OnLine<Guy> g) {
-        return g.rigged.on(part(kits, g.line, KitItem.Kind.ROPE));
+    static Guy guy(Kits kits, OnLine<Guy> g, LocalDate today) {
+        return g.rigged.on(part(kits, g.line, KitItem.Kind.ROPE, today));
     }
 
-    private static Optional<Gear.Part> part(Kits kits, Optional<String> id, KitItem.Kind kind) {
-        return id.flatMap(i -> kits.item(i, kind))
+    private static Optional<Gear.Part> part(Kits kits, Optional<String> id, KitItem.Kind kind, LocalDate today) {
+        return id.flatMap(i -> kits.entry(i, kind))
                 .map(k -> new Gear.Part(
-                        k.name(), k.strengthN().orElseThrow(), k.madeYear().isPresent(), k.efficiency()));
+                        k.item().name(),
+                        k.item().strengthN().orElseThrow(),
+                        k.item().madeYear().isPresent(),
+                        k.item().efficiency(),
+                        k.inspection().forUse(today),
+                        k.inspection().leftShare().orElse(1.0)));
     }
 }

@@ -136,7 +136,7 @@ public class Takedowns {
                 planned.with(Proposal.of(
                         CutFigure.of(stem, planned.limbs()),
                         allowed(stem, planned),
-                        planned.gear().of(kits),
+                        planned.gear().of(kits, LocalDate.now(clock)),
                         below(jobId, planned),
                         house.rules().aloft(),
                         down(jobId, stem, kept(jobId, stemId)),
@@ -176,7 +176,7 @@ public class Takedowns {
                 allowed(stem, p),
                 p.climb(),
                 p.cuts(),
-                p.gear().of(kits),
+                p.gear().of(kits, LocalDate.now(clock)),
                 below(jobId, p),
                 house.rules().aloft());
     }
@@ -218,7 +218,7 @@ public class Takedowns {
                 plan.flatMap(p -> planned.guy()
                         .map(g -> GuyCheck.of(
                                 p,
-                                ChosenGear.guy(kits, g),
+                                ChosenGear.guy(kits, g, LocalDate.now(clock)),
                                 stem,
                                 all,
                                 jobs.job(jobId).ground()))),

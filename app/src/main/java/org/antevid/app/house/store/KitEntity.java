@@ -53,6 +53,10 @@ public class KitEntity {
 
     public boolean withdrawn;
 
+    /** Share of its strength that is left by whoever looked. */
+    @Nullable
+    public Double leftShare;
+
     @Version
     public long version;
 

@@ -81,13 +81,19 @@ public class KitController {
             Optional<LocalDate> inspectedOn,
             Optional<LocalDate> dueOn,
             boolean withdrawn,
+            @Shown(in = Dimension.SHARE, to = Side.NEAREST) Optional<Double> leftShare,
             long version) {}
 
-    /** What is left out is not known. */
+    /**
+     * What is left out is not known.
+     *
+     * @param leftShare share of its strength that is left by whoever looked, 0.1..1
+     */
     record InspectionRequest(
             Optional<LocalDate> inspectedOn,
             Optional<LocalDate> dueOn,
             boolean withdrawn,
+            Optional<Double> leftShare,
             @NotNull Long version) {}
 
     private final Kits kits;
@@ -116,6 +122,7 @@ public class KitController {
                         e.inspection().on(),
                         e.inspection().due(),
                         e.inspection().withdrawn(),
+                        e.inspection().leftShare(),
                         e.version()))
                 .toList();
     }
@@ -143,7 +150,8 @@ public class KitController {
             @Validated @RequestBody InspectionRequest i,
             @AuthenticationPrincipal SignedIn me) {
         OwnerOnly.require(me, Answer.OWNER_CHANGES_KIT);
-        kits.inspected(id, new Kits.Inspection(or(i.inspectedOn), or(i.dueOn), i.withdrawn), i.version);
+        kits.inspected(
+                id, new Kits.Inspection(or(i.inspectedOn), or(i.dueOn), i.withdrawn, or(i.leftShare)), i.version);
     }
 
     /** Takes a piece of kit off the list; lays that named it are without it from then on. */

@@ -113,6 +113,9 @@ public final class PiecesTakenDown implements Rule {
             case DRIFT_TOO_FLAT, DRIFT_FLAT ->
                 m.with("angle", p.drift().map(d -> Arg.up(Dimension.SECTOR, d.betweenDeg())));
             case OUT_OF_REACH -> m.with("to", plan.climb().reachM().map(x -> Arg.down(Dimension.LENGTH, x)));
+            case KIT_NOT_FOR_USE ->
+                m.with("kit", Arg.names(plan.gear().notForUse(p.cut().way())));
+            case KIT_WORN -> m.with("kit", Arg.names(plan.gear().worn(p.cut().way())));
             case ANCHOR_THIN, TIE_IN_THIN ->
                 m.with("least", Arg.up(Dimension.DIAMETER, plan.house().leastWoodM()));
             case MANY_WRAPS -> m.with("wraps", p.loading().wraps().map(Arg::figure));

@@ -1,6 +1,8 @@
 package org.antevid.core.takedown.pieces;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.takedown.rope.Device;
 import org.antevid.core.takedown.rope.Efficiency;
@@ -50,14 +52,59 @@ public record Gear(
      * @param strengthN of the line its breaking strength, else the working load on its label
      * @param ageKnown whether somebody knows how old it is
      * @param passes of the block: pull passed on
+     * @param forUse not withdrawn, and its inspection not overdue
+     * @param left share of its strength that is left as somebody who looked it over says, 0.1..1
      */
-    public record Part(String name, double strengthN, boolean ageKnown, Optional<Double> passes) {}
+    public record Part(
+            String name, double strengthN, boolean ageKnown, Optional<Double> passes, boolean forUse, double left) {
+        private static final double WORN = 0.8;
+
+        /** Looked over, and as new. */
+        public Part(String name, double strengthN, boolean ageKnown, Optional<Double> passes) {
+            this(name, strengthN, ageKnown, passes, true, 1);
+        }
+
+        public Part {
+            Require.within(left, 0.1, 1, "left");
+        }
+
+        /** @return whether it is to be replaced (practice) */
+        boolean worn() {
+            return left < WORN;
+        }
+    }
 
     public Gear {
         brakeDeg.ifPresent(d -> Require.within(d, -360, 720, "brakeDeg"));
         Require.within(brakeAwayM, 1, 60, "brakeAwayM");
         Require.within(handN, 50, 300, "handN");
         Require.within(slackM, 0, 3, "slackM");
+    }
+
+    /** @return what is chosen of it that a piece on this way hangs in */
+    public List<Part> parts(Way way) {
+        return Stream.of(
+                        line,
+                        block,
+                        sling,
+                        brake,
+                        second.filter(s -> way == Way.DRIFTED).flatMap(SecondLine::line))
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    /** @return names of what is chosen of it that nobody may use: withdrawn, or its inspection overdue */
+    public List<String> notForUse(Way way) {
+        return parts(way).stream()
+                .filter(p -> !p.forUse())
+                .map(Part::name)
+                .distinct()
+                .toList();
+    }
+
+    /** @return names of what is chosen of it that is to be replaced */
+    public List<String> worn(Way way) {
+        return parts(way).stream().filter(Part::worn).map(Part::name).distinct().toList();
     }
 
     /** @return whether all of it is chosen */

@@ -105,6 +105,9 @@ public record GuyCheck(
         } else if (!guy.line().get().ageKnown()) {
             remarks.add(GuyRemark.AGE_NOT_KNOWN);
         }
+        if (guy.line().filter(l -> !l.forUse()).isPresent()) {
+            remarks.add(GuyRemark.LINE_NOT_FOR_USE);
+        }
         Optional<Double> from = worst.flatMap(b -> ea.flatMap(e -> from(b, e, guy, f)));
         Optional<Double> to = worst.filter(b -> b.guyN().isPresent()).map(b -> to(b, guy, f));
         tension(guy, from, to, remarks);
@@ -138,7 +141,7 @@ public record GuyCheck(
                                 WeakestLink.Termination.KNOT,
                                 WeakestLink.Hitch.STRAIGHT,
                                 0,
-                                1,
+                                line.left(),
                                 1,
                                 Optional.empty())))
                 .rows()

@@ -19,6 +19,8 @@ public enum GuyRemark implements Code {
     SOMEBODY_ALOFT(Finding.STOP),
     /** Nothing is rigged off a lifted plate before the guy has been pulled to its load. */
     NOT_PROVEN(Finding.STOP),
+    /** Its line is withdrawn, or its inspection overdue. */
+    LINE_NOT_FOR_USE(Finding.STOP),
     /** It limits movement for people outside; it makes nothing climbable. */
     NO_RESCUE(Finding.SECOND_OPINION),
     SECOND_GUY(Finding.SECOND_OPINION),

@@ -236,7 +236,7 @@ public record Loading(
                 line ? WeakestLink.Termination.KNOT : WeakestLink.Termination.NONE,
                 kind == Link.Kind.SLING ? WeakestLink.Hitch.CHOKER : WeakestLink.Hitch.STRAIGHT,
                 0,
-                1,
+                p.left(),
                 1,
                 Optional.empty()));
         double still = n.weightN;

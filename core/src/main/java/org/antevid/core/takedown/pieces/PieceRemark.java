@@ -11,6 +11,8 @@ public enum PieceRemark implements Code {
     /** No length is short enough. */
     NONE_SHORT_ENOUGH(Finding.STOP),
     GEAR_NOT_CHOSEN(Finding.STOP),
+    /** Something it hangs on is withdrawn, or its inspection overdue. */
+    KIT_NOT_FOR_USE(Finding.STOP),
     NO_SECOND_LINE(Finding.STOP),
     /** The second tree is not sound. */
     SECOND_TREE_BAD(Finding.STOP),
@@ -55,6 +57,8 @@ public enum PieceRemark implements Code {
     FALLS_INTO_LINE(Finding.CAUTION),
     SWINGS_WIDE(Finding.CAUTION),
     AGE_NOT_KNOWN(Finding.CAUTION),
+    /** Something it hangs on is worn: it carries less, and is to be replaced. */
+    KIT_WORN(Finding.CAUTION),
     MANY_WRAPS(Finding.CAUTION),
     /** Climbing line and lowering line side by side. */
     LINES_TOGETHER(Finding.CAUTION),

@@ -275,6 +275,12 @@ final class Progress {
         if (!gear.whole()) {
             remarks.add(PieceRemark.GEAR_NOT_CHOSEN);
         }
+        if (!gear.notForUse(cut.way()).isEmpty()) {
+            remarks.add(PieceRemark.KIT_NOT_FOR_USE);
+        }
+        if (!gear.worn(cut.way()).isEmpty()) {
+            remarks.add(PieceRemark.KIT_WORN);
+        }
         if (cut.way() == Way.DRIFTED && !gear.whole(Way.DRIFTED)) {
             remarks.add(PieceRemark.NO_SECOND_LINE);
         }
