@@ -58,16 +58,18 @@ export function Inspection({ k, owner, run }: Props) {
       >
         {day(msg('inspectedOn'), on, setOn)}
         {day(msg('dueAgain'), due, setDue)}
-        <Stepper
-          label={msg('strengthLeft')}
-          unit="%"
-          value={left}
-          onChange={setLeft}
-          step={5}
-          digits={0}
-          min={10}
-          max={100}
-        />
+        {k.strengthN !== undefined && (
+          <Stepper
+            label={msg('strengthLeft')}
+            unit="%"
+            value={left}
+            onChange={setLeft}
+            step={5}
+            digits={0}
+            min={10}
+            max={100}
+          />
+        )}
         <Checkbox checked={withdrawn} onChange={(e) => setWithdrawn(e.target.checked)}>
           {msg('withdrawnFromUse')}
         </Checkbox>
