@@ -70,9 +70,7 @@ public class Kits {
 
     /** @return the item when it is on the list and of that kind; an id that is blank or gone is no item */
     public Optional<KitItem> item(@Nullable String id, KitItem.Kind kind) {
-        return id == null || id.isBlank()
-                ? Optional.empty()
-                : repository.findById(id).map(KitEntity::forCore).filter(i -> i.kind() == kind);
+        return id == null || id.isBlank() ? Optional.empty() : entry(id, kind).map(Entry::item);
     }
 
     /** @return the same with what its last inspection found */

@@ -1,6 +1,5 @@
 package org.antevid.app.takedown.web;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -17,7 +16,6 @@ import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
-import org.antevid.core.quantity.Compass;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.FeatureKind;
@@ -32,15 +30,10 @@ import org.antevid.core.takedown.pieces.FigureSide;
 import org.antevid.core.takedown.pieces.Guy;
 import org.antevid.core.takedown.pieces.GuyCheck;
 import org.antevid.core.takedown.pieces.GuyRemark;
-import org.antevid.core.takedown.pieces.Limb;
-import org.antevid.core.takedown.pieces.Piece;
-import org.antevid.core.takedown.pieces.PieceRemark;
 import org.antevid.core.takedown.pieces.Proposal;
-import org.antevid.core.takedown.pieces.Remains;
 import org.antevid.core.takedown.pieces.SecondLine;
 import org.antevid.core.takedown.pieces.TakeDown;
 import org.antevid.core.takedown.pieces.Way;
-import org.antevid.core.takedown.pieces.WeakPlace;
 import org.antevid.core.takedown.spar.BackGuy;
 
 /** What is answered of a tree taken down in pieces. */
@@ -79,38 +72,6 @@ final class TakedownViews {
             @Shown(in = Dimension.LENGTH, to = Side.DOWN) Optional<Double> climbToM,
             @Shown(in = Dimension.LENGTH, to = Side.DOWN) Optional<Double> rigToM,
             List<AloftReason> reasons) {}
-
-    /** @param raisedNm moment that this piece raises, if it does */
-    record LeanAfter(
-            int afterPiece,
-            double footNm,
-            Optional<Double> faultNm,
-            @Shown(in = Dimension.MOMENT, to = Side.UP) Optional<Double> raisedNm) {}
-
-    /** A line of the scale. */
-    record LeanTick(
-            @Shown(in = Dimension.MOMENT, to = Side.NEAREST) double atNm) {}
-
-    /** A place of the stem that is looked at whenever something pulls at it. */
-    record WeakSpot(
-            Optional<String> defectId,
-            String words,
-            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double heightM,
-            FigureSide.OnFigure at,
-            boolean split) {}
-
-    /** A limb as it is drawn. */
-    record LimbView(
-            String id,
-            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double atM,
-            @Shown(in = Dimension.DIAMETER, to = Side.UP) double thickM,
-            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double lengthM,
-            double sideDeg,
-            double riseDeg,
-            Compass side,
-            String sideWords,
-            boolean loose,
-            List<FigureSide.OnFigure> line) {}
 
     record GearView(
             Optional<String> line,
@@ -192,14 +153,6 @@ final class TakedownViews {
             Optional<Double> blockM,
             Optional<Double> runM) {}
 
-    /** The tree as it is drawn. */
-    record CutFigureView(
-            String fromWords,
-            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double heightM,
-            double footM,
-            List<FigureSide.OnFigure> stem,
-            List<WeakSpot> weak) {}
-
     /**
      * A tree taken down in pieces.
      *
@@ -232,12 +185,12 @@ final class TakedownViews {
             Optional<GuyView> guy,
             TakedownRequests.ClimbSaid climb,
             List<PieceCut> cuts,
-            List<LimbView> limbs,
-            Optional<CutFigureView> figure,
+            List<FigureViews.LimbView> limbs,
+            Optional<FigureViews.CutFigureView> figure,
             List<PieceViews.PieceView> pieces,
             int down,
-            List<LeanAfter> leaning,
-            List<LeanTick> leanTicks,
+            List<FigureViews.LeanAfter> leaning,
+            List<FigureViews.LeanTick> leanTicks,
             boolean whole,
             Optional<CrewOfPieces> smallestCrew,
             @Shown(in = Dimension.LENGTH, to = Side.NEAREST) Optional<Double> leftM,
@@ -295,10 +248,10 @@ final class TakedownViews {
                 p.cuts().stream().map(TakedownViews::cut).toList(),
                 r.plan()
                         .map(t -> t.figure().limbs().stream()
-                                .map(l -> limb(l, side.orElseThrow()))
+                                .map(l -> FigureViews.limb(l, side.orElseThrow()))
                                 .toList())
                         .orElse(List.of()),
-                r.plan().map(t -> figure(t, side.orElseThrow())),
+                r.plan().map(t -> FigureViews.figure(t, side.orElseThrow())),
                 r.plan()
                         .map(t -> t.pieces().stream()
                                 .map(x -> PieceViews.piece(
@@ -306,8 +259,8 @@ final class TakedownViews {
                                 .toList())
                         .orElse(List.of()),
                 r.plan().map(TakeDown::down).orElse(0),
-                r.plan().map(TakedownViews::leaning).orElse(List.of()),
-                r.plan().map(TakedownViews::ticks).orElse(List.of()),
+                r.plan().map(FigureViews::leaning).orElse(List.of()),
+                r.plan().map(FigureViews::ticks).orElse(List.of()),
                 r.plan().filter(TakeDown::whole).isPresent(),
                 r.plan()
                         .flatMap(SmallestCrew::of)
@@ -404,60 +357,5 @@ final class TakedownViews {
                                 x.fromM(),
                                 x.known()))
                         .toList());
-    }
-
-    private static LimbView limb(Limb l, FigureSide side) {
-        Compass to = Compass.of(l.sideDeg());
-        return new LimbView(
-                l.id(),
-                l.atM(),
-                l.thickM(),
-                l.lengthM(),
-                l.sideDeg(),
-                l.riseDeg(),
-                to,
-                Speech.words().term(to),
-                l.loose(),
-                side.limb(l));
-    }
-
-    private static CutFigureView figure(TakeDown t, FigureSide side) {
-        return new CutFigureView(
-                Speech.words().term(Compass.of(side.fromDeg())),
-                t.figure().heightM(),
-                t.figure().footM(),
-                side.stem(0, t.figure().heightM()),
-                t.figure().weak().stream()
-                        .filter(w -> w.part() == WeakPlace.Part.FAULT)
-                        .map(w -> new WeakSpot(
-                                w.defectId(),
-                                w.kind().map(Speech.words()::term).orElse(""),
-                                w.heightM(),
-                                side.at(t.figure().axis(w.heightM())),
-                                w.carriesNothing()))
-                        .toList());
-    }
-
-    private static List<LeanAfter> leaning(TakeDown t) {
-        List<LeanAfter> all = new ArrayList<>();
-        all.add(leaning(0, t.start(), Optional.empty()));
-        t.pieces()
-                .forEach(p -> all.add(
-                        leaning(p.number(), p.after(), Optional.of(p.raisedNm()).filter(n -> p.remarks()
-                                .contains(PieceRemark.LEAN_RISES)))));
-        return all;
-    }
-
-    private static LeanAfter leaning(int after, Remains r, Optional<Double> raised) {
-        return new LeanAfter(
-                after, r.leanNm().get(0), r.leanNm().stream().skip(1).max(Double::compare), raised);
-    }
-
-    private static List<LeanTick> ticks(TakeDown t) {
-        double most = Stream.concat(Stream.of(t.start()), t.pieces().stream().map(Piece::after))
-                .flatMap(r -> r.leanNm().stream())
-                .max(Double::compare)
-                .orElse(0.0);
-        return Stream.of(0.5, 1.0).map(s -> new LeanTick(s * most)).toList();
     }
 }
