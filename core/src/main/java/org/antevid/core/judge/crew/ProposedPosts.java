@@ -18,6 +18,7 @@ import org.antevid.core.crew.Step;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
+import org.antevid.core.lay.zone.Zone;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
@@ -157,14 +158,14 @@ public final class ProposedPosts {
             case GROUND ->
                 plan.choice().means().end(stump, lay).flatMap(end -> IntStream.rangeClosed(0, (int) FARTHEST_M)
                         .mapToObj(out -> end.at(stump.bearingTo(end), out))
-                        .filter(at -> free(s, stem, at))
+                        .filter(free(s, stem))
                         .findFirst());
         };
     }
 
     private static Optional<Spot> aside(Situation s, Situation.StemFacts stem, LayPlan plan) {
         double ringM = Math.ceil(plan.zone().exclusionM());
-        return nearest(stem, ringM, ringM + FARTHEST_M, plan.choice().layDeg(), at -> free(s, stem, at));
+        return nearest(stem, ringM, ringM + FARTHEST_M, plan.choice().layDeg(), free(s, stem));
     }
 
     /** @return where to watch a stem of a tangle from, outside its ring; empty where that is not known or not there */
@@ -183,8 +184,8 @@ public final class ProposedPosts {
                 .or(() -> stem.get().reading().lean().map(Lean::azimuthDeg))
                 .orElse(0.0);
         double farthestM = ring.reachM().get() + axis.get(0).distanceTo(axis.get(1)) + FARTHEST_M;
-        return nearest(
-                stem.get(), 0, farthestM, along, at -> closed.distanceTo(at) >= CLEAR_M && free(s, stem.get(), at));
+        Predicate<Spot> free = free(s, stem.get());
+        return nearest(stem.get(), 0, farthestM, along, at -> closed.distanceTo(at) >= CLEAR_M && free.test(at));
     }
 
     /**
@@ -200,6 +201,7 @@ public final class ProposedPosts {
                 }));
     }
 
+    /** The cheapest that is wanted: whether one is wanted is asked from the cheapest on, and of no more than needed. */
     private static Optional<Spot> nearest(
             Situation.StemFacts stem, double fromM, double toM, double axisDeg, Predicate<Spot> wanted) {
         Spot stump = stem.reading().at();
@@ -207,24 +209,19 @@ public final class ProposedPosts {
         List<Candidate> all = new ArrayList<>();
         for (double out = fromM + CLEAR_M; out <= toM; out += CLEAR_M) {
             for (int deg = 0; deg < 360; deg += STEP_DEG) {
-                Spot at = stump.at(deg, out);
                 double off = Math.abs(Math.abs(Azimuth.turn(axisDeg, deg)) - ASIDE_DEG);
-                if (wanted.test(at)) {
-                    all.add(new Candidate(at, out + off / DEG_FOR_A_METRE));
-                }
+                all.add(new Candidate(stump.at(deg, out), out + off / DEG_FOR_A_METRE));
             }
         }
-        return all.stream().min(Comparator.comparingDouble(Candidate::cost)).map(Candidate::at);
+        all.sort(Comparator.comparingDouble(Candidate::cost));
+        return all.stream().map(Candidate::at).filter(wanted).findFirst();
     }
 
-    private static boolean free(Situation s, Situation.StemFacts stem, Spot at) {
-        return free(s, stem, at, h -> true);
-    }
-
-    private static boolean free(Situation s, Situation.StemFacts stem, Spot at, Predicate<Situation.Hang> there) {
-        return stem.zones().stream().noneMatch(z -> z.takesIn(at))
+    /** @return whether nothing is kept clear where somebody stands; the zones are drawn once for all places */
+    private static Predicate<Spot> free(Situation s, Situation.StemFacts stem) {
+        List<Zone> zones = stem.zones();
+        return at -> zones.stream().noneMatch(z -> z.takesIn(at))
                 && s.stillHanging()
-                        .filter(there)
                         .noneMatch(h -> h.beneath().distanceTo(at) <= CLEAR_M
                                 || s.stem(h.hung())
                                         .filter(f -> f.reading().at().distanceTo(at) <= h.keepOutM())
