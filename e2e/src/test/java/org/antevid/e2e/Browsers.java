@@ -33,7 +33,7 @@ public final class Browsers implements AutoCloseable {
             "--disable-component-update",
             "--disable-sync");
     /** Pages of a story live for seconds: what would make them quick after minutes only takes processors away. */
-    private static final String QUICK = "--js-flags=--no-opt --max-lazy --single-threaded-gc";
+    private static final String QUICK = "--js-flags=--no-opt --no-maglev --max-lazy --single-threaded-gc";
 
     /** One driver and its browsers, each started when somebody comes who needs it. */
     private static final class Launched {

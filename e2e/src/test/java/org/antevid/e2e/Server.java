@@ -122,6 +122,7 @@ public final class Server implements AutoCloseable {
                             List.of(
                                     "-Xmx256m",
                                     "-Dantevid.address=" + address,
+                                    "-Dantevid.hash-rounds=" + System.getProperty("antevid.hash-rounds", "10"),
                                     "-Dantevid.empty=" + LAID.resolve("empty.mv.db"),
                                     "-Dantevid.past=" + LAID.resolve("past.mv.db")),
                             List.of(mode, "--data", data.toString(), "--port", String.valueOf(port)))

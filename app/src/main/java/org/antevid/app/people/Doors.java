@@ -2,6 +2,7 @@ package org.antevid.app.people;
 
 import jakarta.servlet.DispatcherType;
 import org.antevid.app.problem.Problems;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -15,8 +16,8 @@ import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
 @Configuration
 class Doors {
     @Bean
-    PasswordEncoder passwordEncoder() {
-        return new WholePassphrase();
+    PasswordEncoder passwordEncoder(@Value("${antevid.hash-rounds}") int rounds) {
+        return new WholePassphrase(rounds);
     }
 
     @Bean

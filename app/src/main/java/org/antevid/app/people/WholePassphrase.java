@@ -17,7 +17,12 @@ final class WholePassphrase implements PasswordEncoder {
     static final String NOBODYS = WHOLE + "$2a$10$C52obzfM9jxBWl9IPX5I..JvEvLojIty4q95WFFuo91ion..N15ym";
 
     private static final int BCRYPT_BYTES = 72;
-    private final BCryptPasswordEncoder bcrypt = new BCryptPasswordEncoder();
+    private final BCryptPasswordEncoder bcrypt;
+
+    /** @param rounds of what is hashed from now on, as a power of two; what is stored keeps its own */
+    WholePassphrase(int rounds) {
+        bcrypt = new BCryptPasswordEncoder(rounds);
+    }
 
     @Override
     public String encode(CharSequence raw) {
