@@ -7,6 +7,7 @@ import { gone } from '../app/gone';
 import { Tabs } from '../app/Stepper';
 import { useBoard, usePlanTools } from '../plan/planTools';
 import { usePlanView } from '../plan/planView';
+import type { Stage } from '../stages/stage';
 import { Waiting } from '../ui/Waiting';
 import { AloftForm } from './AloftForm';
 import { CraneTab } from './CraneTab';
@@ -28,12 +29,11 @@ type Props = {
   leader: boolean;
   /** Where the panel says what to do next. */
   slot: HTMLElement | null;
-  /** Goes on to who does what. */
-  done: () => void;
+  go: (to: Stage) => void;
 };
 
 /** A tree taken down in pieces: cut on the figure before it is cut in the air. */
-export default function TakeDownTab({ job, leader, slot, done }: Props) {
+export default function TakeDownTab({ job, leader, slot, go }: Props) {
   const tools = usePlanTools();
   const standing = (useStems(job).data ?? []).filter((s) => s.state === 'STANDING' && !gone(s));
   const [picked, setPicked] = useState<string>();
@@ -58,12 +58,12 @@ export default function TakeDownTab({ job, leader, slot, done }: Props) {
         onChange={pick}
         options={standing.map((s) => ({ value: s.id, label: `${s.label} ${s.commonName}` }))}
       />
-      <OneStem key={stem.id} job={job} stem={stem.id} leader={leader} slot={slot} done={done} />
+      <OneStem key={stem.id} job={job} stem={stem.id} leader={leader} slot={slot} go={go} />
     </>
   );
 }
 
-function OneStem({ job, stem, leader, slot, done }: Props & { stem: string }) {
+function OneStem({ job, stem, leader, slot, go }: Props & { stem: string }) {
   const t = useTakedown(job, stem);
   const [part, setPart] = useState<Part>('pieces');
   const [number, setNumber] = useState<number>();
@@ -71,6 +71,10 @@ function OneStem({ job, stem, leader, slot, done }: Props & { stem: string }) {
   const show = (n: number) => {
     setNumber(n);
     card.current?.scrollIntoView({ block: 'start' });
+  };
+  const lookAt = (n: number) => {
+    setPart('pieces');
+    show(n);
   };
   const { view } = t;
   const coming = view?.pieces.filter((p) => !p.down) ?? [];
@@ -103,7 +107,7 @@ function OneStem({ job, stem, leader, slot, done }: Props & { stem: string }) {
           {msg('saidNo', {
             who: view.saidNo,
             instead: view.instead.find((i) => i.value === view.fallback)?.words ?? 'none',
-            changed: t.unsaved ? 'yes' : 'no',
+            changed: view.since === 'ANOTHER_WAY' ? 'yes' : 'no',
           })}
         </p>
       )}
@@ -179,7 +183,10 @@ function OneStem({ job, stem, leader, slot, done }: Props & { stem: string }) {
       {part === 'aloft' && <AloftForm job={job} t={t} view={view} leader={leader} />}
       {slot &&
         part !== 'crane' &&
-        createPortal(<Next job={job} t={t} view={view} leader={leader} setPart={setPart} done={done} />, slot)}
+        createPortal(
+          <Next job={job} t={t} view={view} leader={leader} setPart={setPart} show={lookAt} go={go} />,
+          slot,
+        )}
     </section>
   );
 }
@@ -234,81 +241,73 @@ type NextProps = {
   view: View;
   leader: boolean;
   setPart: (p: Part) => void;
-  done: () => void;
+  /** A piece, on its card. */
+  show: (piece: number) => void;
+  go: (to: Stage) => void;
 };
 
-/** The one thing to do next: what stops the first piece, else to keep it, else who does it. */
-function Next({ job, t, view, leader, setPart, done }: NextProps) {
+type ToDo = { words: string; why: string; act: () => void };
+
+/** What is done next, in words and as an act; what it is the core says. */
+function Next({ job, t, view, leader, setPart, show, go }: NextProps) {
   const send = useAct(job, usePlanTools().say);
   const asked = (useAskedSteps(job).data?.asked ?? []).filter((a) => a.stem === view.label && !a.notWanted);
   const intoCrew = async () => {
     const keys = asked.map((a) => a.key);
-    if (await send(api.POST('/api/jobs/{job}/steps/asked', { params: { path: { job } }, body: { keys } }))) done();
+    if (await send(api.POST('/api/jobs/{job}/steps/asked', { params: { path: { job } }, body: { keys } }))) go('crew');
   };
-  const left = view.aloft.allowed === 'LEAVE' || view.mayBe === 'LEAVE';
-  const rest = view.pieces.filter((p) => !p.down);
-  // what is planned anew has changed already; until it is kept the No stands
-  const anew = view.saidNo !== undefined && !t.unsaved;
-  const stopped = view.pieces.find((p) => p.severity === 'STOP');
-  const short = view.pieces.find((p) => p.remarks.some((r) => r.severity === 'STOP') && p.longestM !== undefined);
+  const { kind, piece: number } = view.next;
+  const piece = view.pieces.find((p) => p.number === number);
   const undrawn = view.remarks.find((r) => r.remark === 'CROWN_NOT_DRAWN');
-  const geared = !view.mayHang || (view.gear.line && view.gear.block && view.gear.sling && view.gear.brake);
-  const [words, why, act]: [string, string, () => void] =
-    !leader || view.missing.length > 0
-      ? [msg('nextCrew'), msg('nextCrewWhy'), done]
-      : anew && view.fallback === undefined
-        ? [msg('nextInstead'), msg('nextInsteadWhy'), () => setPart('aloft')]
-        : anew
-          ? [
-              msg('nextAnew'),
-              msg('nextAnewWhy', { instead: view.instead.find((i) => i.value === view.fallback)?.words ?? '' }),
-              () => void t.instead(),
-            ]
-          : rest.length === 0 && left
-            ? t.unsaved
-              ? [msg('keep'), msg('keepWhy'), () => void t.keep()]
-              : [msg('nextCrew'), msg('nextCrewWhy'), done]
-            : view.pieces.length === 0 && view.limbs.length === 0 && undrawn && view.aloft.allowed !== 'NOBODY'
-              ? [msg('nextDraw'), undrawn.words, () => setPart('tree')]
-              : view.pieces.length === 0 && !geared
-                ? [msg('nextGear'), msg('nextGearWhy'), () => setPart('gear')]
-                : view.pieces.length === 0
-                  ? [msg('nextPropose'), msg('nextProposeWhy'), () => void t.propose()]
-                  : short
-                    ? [
-                        msg('nextShorten', { piece: short.number, longest: short.said.longestM ?? '' }),
-                        short.remarks.at(0)?.words ?? '',
-                        () => void t.shorten(short.number),
-                      ]
-                    : stopped && undrawn && stopped.limb === undefined
-                      ? [msg('nextDraw'), undrawn.words, () => setPart('tree')]
-                      : stopped
-                        ? [
-                            msg('nextLook', { piece: stopped.number }),
-                            (stopped.remarks.find((r) => r.severity === 'STOP') ?? stopped.below.at(0))?.words ?? '',
-                            () => setPart('pieces'),
-                          ]
-                        : t.unsaved
-                          ? [msg('keep'), msg('keepWhy'), () => void t.keep()]
-                          : asked.length > 0
-                            ? [msg('intoCrew', { count: asked.length }), msg('intoCrewWhy'), () => void intoCrew()]
-                            : [msg('nextCrew'), msg('nextCrewWhy'), done];
+  const stops = piece?.remarks.find((r) => r.severity === 'STOP') ?? piece?.below.at(0);
+  const crew: ToDo = { words: msg('nextCrew'), why: msg('nextCrewWhy'), act: () => go('crew') };
+  const todo: Record<View['next']['kind'], ToDo> = {
+    MEASURE: { words: msg('nextMeasure'), why: view.missing.map((m) => m.words).join(', '), act: () => go('stems') },
+    CHOOSE_INSTEAD: { words: msg('nextInstead'), why: msg('nextInsteadWhy'), act: () => setPart('aloft') },
+    PLAN_ANEW: {
+      words: msg('nextAnew'),
+      why: msg('nextAnewWhy', { instead: view.instead.find((i) => i.value === view.fallback)?.words ?? '' }),
+      act: () => void t.instead(),
+    },
+    DRAW_LIMBS: { words: msg('nextDraw'), why: undrawn?.words ?? '', act: () => setPart('tree') },
+    CHOOSE_GEAR: { words: msg('nextGear'), why: msg('nextGearWhy'), act: () => setPart('gear') },
+    PROPOSE: { words: msg('nextPropose'), why: msg('nextProposeWhy'), act: () => void t.propose() },
+    SHORTEN: {
+      words: msg('nextShorten', { piece: number ?? '', longest: piece?.said.longestM ?? '' }),
+      why: stops?.words ?? '',
+      act: () => number !== undefined && void t.shorten(number),
+    },
+    LOOK_AT_PIECE: {
+      words: msg('nextLook', { piece: number ?? '' }),
+      why: stops?.words ?? '',
+      act: () => number !== undefined && show(number),
+    },
+    KEEP: { words: msg('keep'), why: msg('keepWhy'), act: () => void t.keep() },
+    WHO_DOES_IT:
+      asked.length > 0
+        ? { words: msg('intoCrew', { count: asked.length }), why: msg('intoCrewWhy'), act: () => void intoCrew() }
+        : crew,
+  };
+  const next = leader ? todo[kind] : crew;
+  // what is not settled can be kept, and what is kept be given to the crew, all the same
+  const unsettled =
+    leader && (kind === 'SHORTEN' || kind === 'LOOK_AT_PIECE' || (kind === 'DRAW_LIMBS' && view.pieces.length > 0));
   return (
     <>
-      {leader && t.unsaved && (short !== undefined || stopped !== undefined) && (
+      {unsettled && t.unsaved && (
         <Button block size="large" onClick={() => void t.keep()}>
           {msg('keep')}
         </Button>
       )}
-      {leader && !t.unsaved && !anew && asked.length > 0 && (short !== undefined || stopped !== undefined) && (
+      {unsettled && !t.unsaved && asked.length > 0 && (
         <Button block size="large" onClick={() => void intoCrew()}>
           {msg('intoCrew', { count: asked.length })}
         </Button>
       )}
-      <Button type="primary" className="next" onClick={act}>
+      <Button type="primary" className="next" onClick={next.act}>
         <span>
-          {words}
-          <small>{why}</small>
+          {next.words}
+          <small>{next.why}</small>
         </span>
         →
       </Button>

@@ -9385,6 +9385,16 @@ export interface components {
             office: "LEADER" | "CREW" | "REVIEWER" | "OWNER";
             passphrase?: string;
         };
+        /** @description The one thing to do next for whoever plans a tree that comes down in pieces: what has to be known first, else what stops it, else to keep it, else who does it. */
+        NextOfPieces: {
+            /** @enum {string} */
+            kind: "MEASURE" | "CHOOSE_INSTEAD" | "PLAN_ANEW" | "DRAW_LIMBS" | "CHOOSE_GEAR" | "PROPOSE" | "SHORTEN" | "LOOK_AT_PIECE" | "KEEP" | "WHO_DOES_IT";
+            /**
+             * Format: int32
+             * @description number of the one it is about; empty: it is about none
+             */
+            piece?: number;
+        };
         /** @description What comes next where the wedges are not enough. */
         NextView: {
             enough: boolean;
@@ -12545,6 +12555,7 @@ export interface components {
             /** @description whether what is cut from aloft may hang on it anywhere */
             mayHang: boolean;
             missing: components["schemas"]["MissingOfTree"][];
+            next: components["schemas"]["NextOfPieces"];
             pieces: components["schemas"]["PieceView"][];
             remarks: components["schemas"]["PieceWord"][];
             /** @description Its quantities in the reader's units, each rounded to the side it says */
@@ -12557,6 +12568,11 @@ export interface components {
             /** @description the climber's No that stands, in words; saidNoBy whose it is: only they take it back */
             saidNo?: string;
             saidNoBy?: string;
+            /**
+             * @description how it differs from the plan that is kept
+             * @enum {string}
+             */
+            since: "NOTHING" | "SAME_WAY" | "ANOTHER_WAY";
             smallestCrew?: components["schemas"]["CrewOfPieces"];
             /** @enum {string} */
             surface: "BRASH_MAT" | "TURF" | "GRAVEL" | "HARD";

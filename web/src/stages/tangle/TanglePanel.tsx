@@ -99,7 +99,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
         {part === 'order' && <OrderTab job={job} t={t} leader={leader} />}
         {part === 'takeDown' && (
           <Suspense fallback={<Waiting />}>
-            <TakeDownTab job={job} leader={leader} slot={slot} done={() => go('crew')} />
+            <TakeDownTab job={job} leader={leader} slot={slot} go={go} />
           </Suspense>
         )}
         {part === 'leave' && <LeaveTab job={job} t={t} leader={leader} />}

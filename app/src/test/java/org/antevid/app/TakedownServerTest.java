@@ -116,6 +116,7 @@ class TakedownServerTest {
     void whatIsNotMeasuredIsAskedForAndNothingIsKept() throws Exception {
         JsonNode view = takedown("GET", "", null).body();
         assertThat(view.get("missing")).isNotEmpty();
+        assertThat(view.at("/next/kind").asText()).isEqualTo("MEASURE");
         assertThat(view.get("pieces")).isEmpty();
         Calls.Reply kept = takedown("POST", "", plan(List.of(), List.of(cut(null, 9, "SNAPPED")), Map.of()));
         assertThat(kept.status()).isEqualTo(422);
@@ -233,6 +234,13 @@ class TakedownServerTest {
         assertThat(words("STOP"))
                 .as("the same plan once more is none made anew")
                 .anyMatch(w -> w.contains("said No"));
+        Map<String, Object> another = new HashMap<>(p);
+        another.put("climber", leader.personId());
+        JsonNode stands = takedown("POST", "/preview", another).body();
+        assertThat(stands.get("since").asText())
+                .as("who climbs does not answer it")
+                .isEqualTo("SAME_WAY");
+        assertThat(stands.at("/next/kind").asText()).isEqualTo("PLAN_ANEW");
         JsonNode anew = takedown("POST", "/instead", p).body();
         assertThat(anew.get("mayBe").asText()).isEqualTo("PLATFORM");
         assertThat(anew.get("whole").asBoolean()).isTrue();
@@ -443,6 +451,10 @@ class TakedownServerTest {
                 .startsWith("%PDF");
     }
 
+    private String sinceKept(Map<String, Object> plan) throws Exception {
+        return takedown("POST", "/preview", plan).body().get("since").asText();
+    }
+
     /** What is rigged is kept as it was sent; what nobody said of it stays unsaid, and is found. */
     @Test
     void aSecondLineAGuyAndAClimberAreKeptAndFound() throws Exception {
@@ -468,7 +480,9 @@ class TakedownServerTest {
                         "proven",
                         false));
         plan.put("climb", Map.of("attachments", 1));
+        assertThat(sinceKept(plan)).isEqualTo("ANOTHER_WAY");
         assertThat(takedown("POST", "", plan).status()).isEqualTo(201);
+        assertThat(sinceKept(plan)).as("it comes back as it was sent").isEqualTo("NOTHING");
         JsonNode view = takedown("GET", "", null).body();
         assertThat(view.at("/gear/second/letDownM").asDouble()).isEqualTo(3);
         assertThat(view.at("/gear/second/sound").isMissingNode())
@@ -504,6 +518,8 @@ class TakedownServerTest {
         assertThat(bare.at("/pieces/0/severity").asText()).isEqualTo("STOP");
         assertThat(bare.at("/pieces/0/below/0/what").asText()).isEqualTo("CAN_END_ON");
         assertThat(bare.at("/pieces/0/below/0/words").asText()).contains("the bridge");
+        assertThat(bare.at("/next/kind").asText()).isEqualTo("LOOK_AT_PIECE");
+        assertThat(bare.at("/next/piece").asInt()).isEqualTo(1);
         plan.put("bed", Map.of("name", "brash mat"));
         assertThat(takedown("POST", "/preview", plan)
                         .body()

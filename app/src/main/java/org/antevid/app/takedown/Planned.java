@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import org.antevid.core.judge.takedown.NextOfPieces;
 import org.antevid.core.takedown.drop.FreeDrop;
 import org.antevid.core.takedown.pieces.Aloft;
 import org.antevid.core.takedown.pieces.Climb;
@@ -85,6 +86,14 @@ public record Planned(
                 agreedWith,
                 guy,
                 climb);
+    }
+
+    /** @return how it differs from another that was kept */
+    NextOfPieces.SinceKept since(Planned kept) {
+        if (equals(kept)) {
+            return NextOfPieces.SinceKept.NOTHING;
+        }
+        return sameWay(kept) ? NextOfPieces.SinceKept.SAME_WAY : NextOfPieces.SinceKept.ANOTHER_WAY;
     }
 
     /** @return whether nothing of how it comes down differs; who climbs and how they are held does not count */

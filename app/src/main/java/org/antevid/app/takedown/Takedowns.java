@@ -25,6 +25,8 @@ import org.antevid.app.takedown.store.TakedownRepository;
 import org.antevid.core.crew.Work;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.judge.crew.PieceSteps;
+import org.antevid.core.judge.takedown.NextOfPieces;
+import org.antevid.core.judge.takedown.PieceJudged;
 import org.antevid.core.judge.takedown.PieceOverTarget;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
@@ -92,6 +94,7 @@ public class Takedowns {
      * A plan and what it comes to.
      *
      * @param id of the plan that counts; empty while none was kept
+     * @param since how it differs from the plan that counts
      * @param site what is round it
      * @param missing what has to be measured or looked at first
      * @param reckoned who may be up there by the records
@@ -103,12 +106,18 @@ public class Takedowns {
             StemReading stem,
             Site site,
             Planned planned,
+            NextOfPieces.SinceKept since,
             List<MissingFact> missing,
             Aloft reckoned,
             Optional<TakeDown> plan,
             Optional<Situation.ClimbersNo> saidNo,
             Optional<GuyCheck> guy,
-            List<AnchorTree> anchors) {}
+            List<AnchorTree> anchors) {
+        /** @return each piece with what stands against it; none while something is missing */
+        public List<PieceJudged> judged() {
+            return plan.map(t -> PieceJudged.all(t, site, stem.at())).orElse(List.of());
+        }
+    }
 
     public Reckoned of(String jobId, String stemId) {
         StemReading stem = stems.known(jobId, stemId).reading();
@@ -211,6 +220,7 @@ public class Takedowns {
                 stem,
                 places.site(jobId),
                 planned,
+                planned.since(kept.map(KeptPlan::planned).orElse(Planned.NOTHING)),
                 missing,
                 Aloft.of(stem),
                 plan,

@@ -7,6 +7,7 @@ import org.antevid.app.reader.Speech;
 import org.antevid.app.takedown.Cranes;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.takedown.CranePicks;
+import org.antevid.core.judge.takedown.PieceJudged;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.message.Shown;
@@ -202,7 +203,7 @@ final class CraneViews {
                         .map(p -> CranePicks.matters(p).stream()
                                 .map(m -> new PickMatter(
                                         m.remark(),
-                                        severity(m.remark().level()),
+                                        PieceJudged.of(m.remark().level()),
                                         m.picks(),
                                         Speech.words().say(m.says())))
                                 .toList())
@@ -212,7 +213,7 @@ final class CraneViews {
                         .filter(k -> k.weighing().free())
                         .reduce((a, b) -> b)
                         .map(Cranes.Kept::id)),
-                severity(r.plan().map(CranePlan::level).orElse(Finding.NONE)),
+                PieceJudged.of(r.plan().map(CranePlan::level).orElse(Finding.NONE)),
                 r.plan()
                         .map(p -> p.remarks().stream()
                                 .map(x -> word(x, CranePicks.said(x, p)))
@@ -238,7 +239,7 @@ final class CraneViews {
                 p.loadN(),
                 p.share(),
                 p.sideNeededM(),
-                severity(p.level()),
+                PieceJudged.of(p.level()),
                 p.remarks().stream().map(x -> word(x, CranePicks.said(x, p))).toList());
     }
 
@@ -268,7 +269,7 @@ final class CraneViews {
                 p.balance().map(Balance::lowEnd).map(Speech.words()::term),
                 p.balance().map(b -> Math.abs(b.tiltDeg())),
                 p.legs().flatMap(SlingLegs::util),
-                severity(p.level()));
+                PieceJudged.of(p.level()));
     }
 
     private static ReadingView reading(Cranes.Kept k) {
@@ -285,10 +286,6 @@ final class CraneViews {
     }
 
     private static CraneWord word(CraneRemark r, Message said) {
-        return new CraneWord(r, severity(r.level()), Speech.words().say(said));
-    }
-
-    private static Severity severity(Finding f) {
-        return PieceViews.severity(f);
+        return new CraneWord(r, PieceJudged.of(r.level()), Speech.words().say(said));
     }
 }

@@ -1,12 +1,11 @@
 package org.antevid.app.takedown.web;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.takedown.GroundBelow;
+import org.antevid.core.judge.takedown.PieceJudged;
 import org.antevid.core.judge.takedown.PiecesTakenDown;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
@@ -17,7 +16,6 @@ import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
-import org.antevid.core.takedown.Finding;
 import org.antevid.core.takedown.pieces.Climber;
 import org.antevid.core.takedown.pieces.DropBed;
 import org.antevid.core.takedown.pieces.FigureSide;
@@ -231,15 +229,14 @@ final class PieceViews {
      * @param at foot of the stem on the plan
      * @param site what is round it
      */
-    static PieceView piece(TakeDown t, Piece p, FigureSide side, Spot at, Site site) {
+    static PieceView piece(TakeDown t, PieceJudged judged, FigureSide side, Spot at, Site site) {
+        Piece p = judged.piece();
         Ground ground = site.terrain().groundAt(at);
         boolean stem = p.cut().limb().isEmpty();
         double top = p.number() == 1
                 ? t.figure().heightM()
                 : t.pieces().get(p.number() - 2).after().topM();
-        boolean down = t.down(p);
-        List<GroundBelow> below =
-                down ? List.of() : GroundBelow.of(site, at, p, t.below().bed());
+        boolean down = judged.down();
         List<Spot> strikes = KeepClear.strikes(at, p);
         Optional<Piece.Longest> longest = p.longest().filter(l -> !down);
         return new PieceView(
@@ -306,16 +303,12 @@ final class PieceViews {
                                 x.worst().map(w -> Speech.words().term(w.kind())),
                                 x.worst().flatMap(Link::share)))
                         .toList(),
-                Stream.concat(
-                                Stream.of(down ? Severity.NOTE : severity(p.level())),
-                                below.stream().map(GroundBelow::severity))
-                        .min(Comparator.naturalOrder())
-                        .orElseThrow(),
+                judged.severity(),
                 p.remarks().stream()
                         .filter(x -> !down)
                         .map(x -> word(x, PiecesTakenDown.said(x, p, t)))
                         .toList(),
-                below.stream()
+                judged.below().stream()
                         .map(b -> new BelowWord(
                                 b.what(), b.severity(), Speech.words().say(b.said())))
                         .toList(),
@@ -354,15 +347,7 @@ final class PieceViews {
 
     /** @return what is to be said, in the reader's words */
     static PieceWord word(PieceRemark remark, Message said) {
-        return new PieceWord(remark, severity(remark.level()), Speech.words().say(said));
-    }
-
-    static Severity severity(Finding f) {
-        return switch (f) {
-            case STOP -> Severity.STOP;
-            case SECOND_OPINION -> Severity.SECOND_OPINION;
-            case CAUTION -> Severity.CAUTION;
-            case NOTE, NONE -> Severity.NOTE;
-        };
+        return new PieceWord(
+                remark, PieceJudged.of(remark.level()), Speech.words().say(said));
     }
 }

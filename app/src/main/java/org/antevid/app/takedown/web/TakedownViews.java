@@ -11,6 +11,8 @@ import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.judge.crew.SmallestCrew;
 import org.antevid.core.judge.takedown.GuyHolds;
+import org.antevid.core.judge.takedown.NextOfPieces;
+import org.antevid.core.judge.takedown.PieceJudged;
 import org.antevid.core.judge.takedown.PiecesTakenDown;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
@@ -166,6 +168,8 @@ final class TakedownViews {
      * @param kept the tree stays: whether it is climbed on spikes is asked
      * @param mayHang whether what is cut from aloft may hang on it anywhere
      * @param guy left out: none is rigged
+     * @param since how it differs from the plan that is kept
+     * @param next what whoever leads does next
      */
     record TakedownView(
             Optional<String> id,
@@ -204,10 +208,13 @@ final class TakedownViews {
             boolean topped,
             boolean kept,
             boolean mayHang,
-            List<AnchorView> anchors) {}
+            List<AnchorView> anchors,
+            NextOfPieces.SinceKept since,
+            NextOfPieces next) {}
 
     static TakedownView view(Reckoned r) {
         Planned p = r.planned();
+        List<PieceJudged> judged = r.judged();
         Optional<FigureSide> side = r.plan().map(t -> FigureSide.of(t.figure()));
         return new TakedownView(
                 r.id(),
@@ -253,7 +260,7 @@ final class TakedownViews {
                         .orElse(List.of()),
                 r.plan().map(t -> FigureViews.figure(t, side.orElseThrow())),
                 r.plan()
-                        .map(t -> t.pieces().stream()
+                        .map(t -> judged.stream()
                                 .map(x -> PieceViews.piece(
                                         t, x, side.orElseThrow(), r.stem().at(), r.site()))
                                 .toList())
@@ -298,7 +305,9 @@ final class TakedownViews {
                 Proposal.mayHang(r.plan().map(TakeDown::aloft).orElse(r.reckoned())),
                 r.anchors().stream()
                         .map(a -> new AnchorView(a.label(), a.deg(), a.awayM(), a.sound(), a.offBehindDeg()))
-                        .toList());
+                        .toList(),
+                r.since(),
+                NextOfPieces.of(r.plan(), judged, r.reckoned(), p.said(), r.saidNo(), r.since()));
     }
 
     /** @return who said it and how high */
@@ -334,9 +343,7 @@ final class TakedownViews {
                 PieceViews.ofShare(c.share()),
                 c.remarks().stream()
                         .map(x -> new GuyWord(
-                                x,
-                                PieceViews.severity(x.level()),
-                                Speech.words().say(GuyHolds.said(x, c))))
+                                x, PieceJudged.of(x.level()), Speech.words().say(GuyHolds.said(x, c))))
                         .toList());
     }
 
