@@ -204,6 +204,18 @@ export function PieceCard({ t, view, piece, leader }: Props) {
             digits={1}
             min={0}
           />
+          {cut.way === 'TOPPED' && !cut.limb && (
+            <Stepper
+              label={msg('faceLooks')}
+              unit="°"
+              value={cut.towardDeg ?? null}
+              onChange={(v) => set({ towardDeg: v === null ? undefined : (v + 360) % 360 })}
+              step={10}
+              digits={0}
+              min={-10}
+              max={360}
+            />
+          )}
           {roped && (
             <Stepper
               label={msg('blockAt')}

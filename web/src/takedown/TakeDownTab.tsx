@@ -197,21 +197,24 @@ function useZone(piece?: Piece) {
   const stayNear = usePlanView((v) => v.stayNear);
   const zone = piece && piece.zone.length > 0 ? JSON.stringify(piece.zone) : undefined;
   const swing = piece && piece.swing.length > 0 ? JSON.stringify(piece.swing) : undefined;
+  const ahead = piece && piece.ahead.length > 0 ? JSON.stringify(piece.ahead) : undefined;
   const strikes = piece && piece.strikes.length > 0 ? JSON.stringify(piece.strikes) : undefined;
   const number = piece?.number;
   useEffect(() => {
     if (zone && number !== undefined) {
       const outline = JSON.parse(zone) as Spot[];
-      const inner = swing ?? strikes;
+      const inner = swing ?? ahead ?? strikes;
       const within = inner ? (JSON.parse(inner) as Spot[]) : undefined;
       setGhosts([
         {
           at: outline[0],
           label: swing
             ? msg('ifLineGoes', { piece: number })
-            : strikes
-              ? msg('bouncesTo', { piece: number })
-              : msg('belowPiece', { piece: number }),
+            : ahead
+              ? msg('hingeFails', { piece: number })
+              : strikes
+                ? msg('bouncesTo', { piece: number })
+                : msg('belowPiece', { piece: number }),
           form: 'POLYGON',
           outline,
         },
@@ -219,7 +222,7 @@ function useZone(piece?: Piece) {
           ? [
               {
                 at: within[Math.floor(within.length / 2)],
-                label: swing ? msg('swings', { piece: number }) : msg('strikes', { piece: number }),
+                label: msg(swing ? 'swings' : ahead ? 'goesOver' : 'strikes', { piece: number }),
                 form: 'POLYGON' as const,
                 outline: within,
               },
@@ -232,7 +235,7 @@ function useZone(piece?: Piece) {
       setGhosts([]);
       stayNear(undefined);
     };
-  }, [zone, swing, strikes, number, setGhosts, stayNear]);
+  }, [zone, swing, ahead, strikes, number, setGhosts, stayNear]);
 }
 
 type NextProps = {

@@ -5874,7 +5874,7 @@ export interface components {
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             /** @enum {string} */
-            what: "CAN_END_ON" | "PAST_THE_BED" | "NOBODY_KEEPS_OUT" | "NOT_YET_SHUT";
+            what: "CAN_END_ON" | "PAST_THE_BED" | "BEHIND_THE_FACE" | "NOBODY_KEEPS_OUT" | "NOT_YET_SHUT";
             words: string;
         };
         /** @description A page of the board. */
@@ -6604,6 +6604,11 @@ export interface components {
              * @description knot from the cut along the piece; left out: the usual place
              */
             tieM?: number;
+            /**
+             * Format: double
+             * @description azimuth a top goes to over its hinge, clockwise from north; left out: nobody said
+             */
+            towardDeg?: number;
             /** @enum {string} */
             way: "BY_HAND" | "SNAPPED" | "TOPPED" | "TIED_ABOVE" | "TIED_BELOW" | "LET_RUN" | "DRIFTED" | "PICKED" | "GRABBED" | "FELLED";
         };
@@ -9853,6 +9858,11 @@ export interface components {
             pushN: number;
             /** Format: double */
             swayM?: number;
+            /**
+             * Format: double
+             * @description azimuth it goes to; empty while nobody said, and of older documents
+             */
+            towardDeg?: number;
         };
         OverhangRequest: {
             at: components["schemas"]["Spot"];
@@ -10317,12 +10327,16 @@ export interface components {
             runM?: number;
             /** Format: double */
             tieM?: number;
+            /** Format: double */
+            towardDeg?: number;
             /** @enum {string} */
             way: "BY_HAND" | "SNAPPED" | "TOPPED" | "TIED_ABOVE" | "TIED_BELOW" | "LET_RUN" | "DRIFTED" | "PICKED" | "GRABBED" | "FELLED";
         };
         /** @description The pieces of one step as they are briefed: the largest of several. Each number is rounded to the safe side. */
         PiecePart: {
             across?: components["schemas"]["StepPiecePartAcross"];
+            /** @description it is let down onto; empty of what falls on none, and of older documents */
+            bed?: string;
             /**
              * Format: double
              * @description nobody without a part nearer to the foot of the tree, should the line go; empty where nothing stops it
@@ -10393,6 +10407,8 @@ export interface components {
         /** @description One piece. */
         PieceView: {
             across?: components["schemas"]["AcrossOfPiece"];
+            /** @description where a top ends whose hinge holds until it has gone over; empty of what is no top, and while nobody said where it goes */
+            ahead: components["schemas"]["Spot"][];
             /** Format: double */
             atM: number;
             bed?: components["schemas"]["OnBed"];

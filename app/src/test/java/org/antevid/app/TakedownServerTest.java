@@ -419,8 +419,18 @@ class TakedownServerTest {
         measured();
         Map<String, Object> asked = plan(List.of(EAST, WEST), List.of(), gear());
         JsonNode proposed = takedown("POST", "/proposal", asked).body();
-        asked.put("cuts", calls(proposed.get("cuts")));
+        List<Object> cuts = new ArrayList<>(calls(proposed.get("cuts")));
+        Map<String, Object> top = cut(null, 14, "TOPPED");
+        top.put("towardDeg", 84);
+        cuts.removeIf(
+                c -> ((Map<?, ?>) c).get("limb") == null && ((Number) ((Map<?, ?>) c).get("atM")).doubleValue() >= 14);
+        cuts.add(2, top);
+        asked.put("cuts", cuts);
+        proposed = takedown("POST", "/preview", asked).body();
+        assertThat(proposed.at("/pieces/2/ahead")).isNotEmpty();
         takedown("POST", "", asked);
+        assertThat(takedown("GET", "", null).body().at("/cuts/2/towardDeg").asDouble())
+                .isEqualTo(84);
         String csv = on("GET", "/takedown/stems/" + lime + "/pieces.csv", null).text();
         assertThat(csv).startsWith("piece,limb,at_m,way,");
         JsonNode back = table(csv).body();

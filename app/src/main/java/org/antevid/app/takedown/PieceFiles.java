@@ -38,6 +38,7 @@ public class PieceFiles {
             "tie_m",
             "block_m",
             "run_m",
+            "toward_deg",
             "length_m",
             "mass_kg",
             "mass_high_kg",
@@ -80,6 +81,7 @@ public class PieceFiles {
                 c.tieM().orElse(null),
                 c.blockM().orElse(null),
                 c.runM().orElse(null),
+                c.towardDeg().orElse(null),
                 Rounding.up(p.lengthM(), 2),
                 Rounding.up(p.massKg(), 1),
                 Rounding.up(p.massHighKg(), 0),
@@ -142,7 +144,8 @@ public class PieceFiles {
                     row.choice("way", Way.class),
                     row.maybe("tie_m"),
                     row.maybe("block_m"),
-                    row.maybe("run_m"));
+                    row.maybe("run_m"),
+                    row.maybe("toward_deg"));
         } catch (RefusedInput refused) {
             row.bad(refused);
             return new Cut(Optional.empty(), 0, Way.FELLED, Optional.empty(), Optional.empty(), Optional.empty());

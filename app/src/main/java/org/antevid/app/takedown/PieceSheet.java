@@ -129,17 +129,15 @@ final class PieceSheet {
     /** Number and way first, then what climber and brake hand have to know, then the link that is used most. */
     private void piece(Piece p, Spot foot, Ground ground) {
         Optional<PiecePart> part = Optional.of(PiecePart.of(
+                plan,
                 List.of(p),
-                plan.pieces().size(),
                 foot,
                 ground,
                 crane.stream()
                         .flatMap(c -> c.picks().stream())
                         .filter(x -> x.number() == p.number())
                         .findFirst()
-                        .flatMap(PiecePart.Picked::of),
-                plan.gear().second(),
-                plan.climb().swayM()));
+                        .flatMap(PiecePart.Picked::of)));
         List<String> said = Stream.of(Role.CLIMBER, Role.BRAKE, Role.OPERATOR, Role.GROUND)
                 .flatMap(r -> PieceCard.of(part, r).stream())
                 .map(words::say)

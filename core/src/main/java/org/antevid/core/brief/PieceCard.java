@@ -34,6 +34,9 @@ public final class PieceCard {
         TIED_IN,
         /** a top over its hinge */
         FACE,
+        /** where it goes */
+        TOWARD,
+        ONTO_BED,
         /** how far the stem sways then; not said where nobody did */
         SWAYS,
         ON_THE_HOOK,
@@ -80,6 +83,7 @@ public final class PieceCard {
                 all.add(weighs(p));
                 p.tieInM().ifPresent(m -> all.add(Message.of(Words.TIED_IN).with("up", length(m))));
                 p.over().ifPresent(o -> over(o, all));
+                bed(p, all);
                 p.roomM().ifPresent(m -> all.add(Message.of(Words.ROOM).with("room", Arg.down(Dimension.LENGTH, m))));
             }
             case BRAKE -> {
@@ -97,6 +101,8 @@ public final class PieceCard {
             case LOOKOUT, GROUND, WINCH -> {
                 all.add(weighs(p));
                 p.across().ifPresent(x -> all.add(across(x)));
+                p.over().flatMap(PiecePart.Over::towardDeg).ifPresent(deg -> all.add(toward(deg)));
+                bed(p, all);
                 all.add(p.keepOffM()
                         .map(m -> Message.of(Words.KEEP_OFF).with("ring", Arg.up(Dimension.DISTANCE, m)))
                         .orElseGet(() -> Message.of(Words.KEEP_OFF_ALL)));
@@ -117,7 +123,16 @@ public final class PieceCard {
                 .ifPresent(all::add);
     }
 
+    private static void bed(PiecePart p, List<Message> all) {
+        p.bed().ifPresent(name -> all.add(Message.of(Words.ONTO_BED).with("bed", Arg.name(name))));
+    }
+
+    private static Message toward(double deg) {
+        return Message.of(Words.TOWARD).with("side", Arg.term(Compass.of(deg))).with("toward", Arg.azimuth(deg));
+    }
+
     private static void over(PiecePart.Over o, List<Message> all) {
+        o.towardDeg().ifPresent(deg -> all.add(toward(deg)));
         all.add(Message.of(Words.FACE)
                 .with("face", Arg.down(Dimension.DIAMETER, o.faceM()))
                 .with("hinge", Arg.up(Dimension.DIAMETER, o.hingeM())));

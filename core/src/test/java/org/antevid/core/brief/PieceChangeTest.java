@@ -35,6 +35,7 @@ class PieceChangeTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
         return new PlanDocument(
                 p.job(),

@@ -120,6 +120,7 @@ class WatchedStepTest {
                 Optional.of(hook),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
         PlanDocument.StepPart picks = new PlanDocument.StepPart(
                 st.id(),

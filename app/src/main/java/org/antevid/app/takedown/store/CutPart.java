@@ -28,6 +28,9 @@ public class CutPart {
     @Nullable
     public Double runM;
 
+    @Nullable
+    public Double towardDeg;
+
     public static CutPart of(Cut c) {
         CutPart p = new CutPart();
         p.limb = c.limb().orElse(null);
@@ -36,6 +39,7 @@ public class CutPart {
         p.tieM = c.tieM().orElse(null);
         p.blockM = c.blockM().orElse(null);
         p.runM = c.runM().orElse(null);
+        p.towardDeg = c.towardDeg().orElse(null);
         return p;
     }
 
@@ -46,6 +50,7 @@ public class CutPart {
                 way,
                 Optional.ofNullable(tieM),
                 Optional.ofNullable(blockM),
-                Optional.ofNullable(runM));
+                Optional.ofNullable(runM),
+                Optional.ofNullable(towardDeg));
     }
 }

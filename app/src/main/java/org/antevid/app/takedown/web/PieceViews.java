@@ -174,6 +174,8 @@ final class PieceViews {
      * @param limb id of the limb; left out: of the stem
      * @param lowerBlockM height of a block at which the stem holds; left out where it does, or where none helps
      * @param zone ground nobody stands on while it is cut; empty where nothing stops it
+     * @param ahead where a top ends whose hinge holds until it has gone over; empty of what is no top, and while nobody
+     *     said where it goes
      * @param strikes where it strikes first, before it bounces and rolls; {@code strikesM} from beneath its cut, from
      *     {@code fallsM}; empty of what is held or felled
      * @param swing ground nobody stands on who has a part but whoever cuts; empty where nothing stops it
@@ -212,6 +214,7 @@ final class PieceViews {
             @Shown(in = Dimension.DISTANCE, to = Side.UP) Optional<Double> zoneDownM,
             @Shown(in = Dimension.DISTANCE, to = Side.UP) Optional<Double> zoneAcrossM,
             List<Spot> zone,
+            List<Spot> ahead,
             List<Spot> strikes,
             @Shown(in = Dimension.LENGTH, to = Side.UP) Optional<Double> strikesM,
             @Shown(in = Dimension.LENGTH, to = Side.UP) Optional<Double> fallsM,
@@ -283,6 +286,7 @@ final class PieceViews {
                 p.drop().downM(),
                 p.drop().acrossM(),
                 KeepClear.of(at, p, ground).orElse(List.of()),
+                KeepClear.ahead(at, p, ground).filter(x -> !down).orElse(List.of()),
                 strikes,
                 Optional.of(p.drop().strikesM()).filter(x -> !strikes.isEmpty()),
                 Optional.of(Math.max(0, p.from().z())).filter(x -> !strikes.isEmpty()),

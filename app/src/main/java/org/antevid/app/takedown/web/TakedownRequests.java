@@ -66,6 +66,7 @@ final class TakedownRequests {
      * @param tieM knot from the cut along the piece; left out: the usual place
      * @param blockM height of the block above ground; left out: the usual place
      * @param runM line the brake lets out, 0..20 m
+     * @param towardDeg azimuth a top goes to over its hinge, clockwise from north; left out: nobody said
      */
     record CutDrawn(
             Optional<String> limb,
@@ -73,13 +74,14 @@ final class TakedownRequests {
             @NotNull Way way,
             Optional<Double> tieM,
             Optional<Double> blockM,
-            Optional<Double> runM) {
+            Optional<Double> runM,
+            Optional<Double> towardDeg) {
         static CutDrawn of(Cut c) {
-            return new CutDrawn(c.limb(), c.atM(), c.way(), c.tieM(), c.blockM(), c.runM());
+            return new CutDrawn(c.limb(), c.atM(), c.way(), c.tieM(), c.blockM(), c.runM(), c.towardDeg());
         }
 
         Cut forCore() {
-            return new Cut(or(limb), atM, way, or(tieM), or(blockM), or(runM));
+            return new Cut(or(limb), atM, way, or(tieM), or(blockM), or(runM), or(towardDeg));
         }
     }
 

@@ -153,7 +153,8 @@ final class TakedownViews {
             Way way,
             Optional<Double> tieM,
             Optional<Double> blockM,
-            Optional<Double> runM) {}
+            Optional<Double> runM,
+            Optional<Double> towardDeg) {}
 
     /**
      * A tree taken down in pieces.
@@ -348,7 +349,7 @@ final class TakedownViews {
     }
 
     private static PieceCut cut(Cut c) {
-        return new PieceCut(c.limb(), c.atM(), c.way(), c.tieM(), c.blockM(), c.runM());
+        return new PieceCut(c.limb(), c.atM(), c.way(), c.tieM(), c.blockM(), c.runM(), c.towardDeg());
     }
 
     private static AloftView aloft(Aloft a) {

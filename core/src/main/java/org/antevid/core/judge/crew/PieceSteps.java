@@ -138,31 +138,19 @@ public final class PieceSteps {
 
     /** @return the pieces of a step as they are frozen into the briefing */
     public static Optional<PiecePart> briefed(Situation s, Step st) {
-        return of(s, st).flatMap(g -> st.stem()
-                .flatMap(s::stem)
-                .map(f -> PiecePart.of(
+        return of(s, st).flatMap(g -> st.stem().flatMap(s::stem).flatMap(f -> s.place().takenDown().stream()
+                .filter(t -> t.label().equals(f.label()))
+                .findFirst()
+                .map(t -> PiecePart.of(
+                        t.plan(),
                         g.pieces(),
-                        s.place().takenDown().stream()
-                                .filter(t -> t.label().equals(f.label()))
-                                .mapToInt(t -> t.plan().pieces().size())
-                                .sum(),
                         f.reading().at(),
                         s.site().terrain().groundAt(f.reading().at()),
-                        picked(s, f.label(), g),
-                        s.place().takenDown().stream()
-                                .filter(t -> t.label().equals(f.label()))
-                                .flatMap(t -> t.plan().gear().second().stream())
-                                .findFirst(),
-                        s.place().takenDown().stream()
-                                .filter(t -> t.label().equals(f.label()))
-                                .flatMap(t -> t.plan().climb().swayM().stream())
-                                .findFirst())));
+                        picked(t, g)))));
     }
 
-    private static Optional<PiecePart.Picked> picked(Situation s, String label, Group g) {
-        return s.place().takenDown().stream()
-                .filter(t -> t.label().equals(label))
-                .flatMap(t -> t.crane().stream())
+    private static Optional<PiecePart.Picked> picked(Situation.TakenDown t, Group g) {
+        return t.crane().stream()
                 .flatMap(c -> c.picks().stream())
                 .filter(p -> p.number() == g.pieces().get(0).number())
                 .findFirst()

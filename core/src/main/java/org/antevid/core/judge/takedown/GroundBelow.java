@@ -12,6 +12,7 @@ import org.antevid.core.message.Code;
 import org.antevid.core.message.Message;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.FeatureKind;
+import org.antevid.core.site.Ground;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
@@ -35,6 +36,8 @@ public record GroundBelow(What what, Severity severity, List<String> names) {
         CAN_END_ON,
         /** It strikes a bed that takes it, and may bounce or roll onto it. */
         PAST_THE_BED,
+        /** It goes over its hinge away from it: it ends there only where the hinge does not hold. */
+        BEHIND_THE_FACE,
         /** People may be there: nobody is named to keep them out. */
         NOBODY_KEEPS_OUT,
         /** Somebody is named, and it is not done. */
@@ -55,16 +58,22 @@ public record GroundBelow(What what, Severity severity, List<String> names) {
         if (p.cut().way().picked() || !p.cut().way().aloft()) {
             return List.of();
         }
-        Optional<Shape> zone =
-                KeepClear.whileCut(foot, p, site.terrain().groundAt(foot)).map(Shape::polygon);
+        Ground ground = site.terrain().groundAt(foot);
+        Optional<Shape> zone = KeepClear.whileCut(foot, p, ground).map(Shape::polygon);
+        Optional<Shape> ahead = KeepClear.ahead(foot, p, ground).map(Shape::polygon);
         boolean taken = bed.filter(b -> !p.cut().way().roped())
                 .filter(b -> b.lacks(outline(site, b), foot, p).isEmpty())
                 .isPresent();
         Map<What, Map<Severity, List<String>>> all = new EnumMap<>(What.class);
         zone.stream()
                 .flatMap(z -> site.features().stream().filter(f -> f.shape().touches(z)))
-                .forEach(f -> at(p, f, taken).forEach(x -> all.computeIfAbsent(x.what, w -> new LinkedHashMap<>())
-                        .merge(x.severity, x.names, GroundBelow::and)));
+                .forEach(f -> at(
+                                p,
+                                f,
+                                taken,
+                                ahead.filter(a -> !f.shape().touches(a)).isPresent())
+                        .forEach(x -> all.computeIfAbsent(x.what, w -> new LinkedHashMap<>())
+                                .merge(x.severity, x.names, GroundBelow::and)));
         return all.entrySet().stream()
                 .flatMap(w -> w.getValue().entrySet().stream()
                         .map(s -> new GroundBelow(w.getKey(), s.getKey(), s.getValue())))
@@ -89,13 +98,14 @@ public record GroundBelow(What what, Severity severity, List<String> names) {
      * first and shut then.
      *
      * @param taken by a bed it is let down onto
+     * @param behind the face of a top: that keeps no people and no live line out of reach
      */
-    private static Stream<GroundBelow> at(Piece p, Feature f, boolean taken) {
+    private static Stream<GroundBelow> at(Piece p, Feature f, boolean taken, boolean behind) {
         boolean free = !p.cut().way().roped();
         boolean thrown = free && p.cut().way() != Way.BY_HAND;
         boolean hit = free && f.worth() > 0 && f.mustNotBeHit();
         boolean people = f.mayHoldPeopleNow() && (f.kind().inTheOpen() || thrown);
-        if (thrown && hit && (f.live() || people && !f.peopleTakenCareOf())) {
+        if (thrown && hit && (f.live() || !behind && people && !f.peopleTakenCareOf())) {
             return Stream.of(new GroundBelow(What.CAN_END_ON, Severity.STOP, List.of(f.name())));
         }
         return Stream.concat(
@@ -104,22 +114,24 @@ public record GroundBelow(What what, Severity severity, List<String> names) {
                                 f.peopleTakenCareOf() ? Severity.CAUTION : Severity.STOP,
                                 List.of(f.name())))
                         .filter(x -> people),
-                Stream.of(new GroundBelow(
-                                thrown && taken ? What.PAST_THE_BED : What.CAN_END_ON,
-                                onto(f, thrown, taken),
-                                List.of(f.name())))
-                        .filter(x -> hit));
+                Stream.of(behind ? behind(f) : onto(f, thrown, taken)).filter(x -> hit));
     }
 
-    private static Severity onto(Feature f, boolean thrown, boolean taken) {
-        if (!thrown) {
-            return Severity.CAUTION;
-        }
+    private static GroundBelow behind(Feature f) {
+        return new GroundBelow(What.BEHIND_THE_FACE, Severity.CAUTION, List.of(f.name()));
+    }
+
+    private static GroundBelow onto(Feature f, boolean thrown, boolean taken) {
         boolean dear = f.worthOnceClear() >= DEAR;
-        if (taken) {
-            return dear ? Severity.SECOND_OPINION : Severity.CAUTION;
+        Severity severity;
+        if (!thrown) {
+            severity = Severity.CAUTION;
+        } else if (taken) {
+            severity = dear ? Severity.SECOND_OPINION : Severity.CAUTION;
+        } else {
+            severity = dear ? Severity.STOP : Severity.SECOND_OPINION;
         }
-        return dear ? Severity.STOP : Severity.SECOND_OPINION;
+        return new GroundBelow(thrown && taken ? What.PAST_THE_BED : What.CAN_END_ON, severity, List.of(f.name()));
     }
 
     /** @return it in words, the smallest change that clears it with it */

@@ -58,12 +58,14 @@ public final class PieceOverTarget implements Rule {
     private static Finding finding(String stem, Matter m, Hit hit) {
         Finding f =
                 switch (m.what) {
-                    case CAN_END_ON ->
-                        Finding.of(RuleId.PIECE_OVER, m.severity, stem, m.severity.name())
-                                .with("bed", Arg.flag(false));
-                    case PAST_THE_BED ->
-                        Finding.of(RuleId.PIECE_OVER, m.severity, stem, m.what.name())
-                                .with("bed", Arg.flag(true));
+                    case CAN_END_ON, PAST_THE_BED, BEHIND_THE_FACE ->
+                        Finding.of(
+                                        RuleId.PIECE_OVER,
+                                        m.severity,
+                                        stem,
+                                        m.what == GroundBelow.What.CAN_END_ON ? m.severity.name() : m.what.name())
+                                .with("bed", Arg.flag(m.what == GroundBelow.What.PAST_THE_BED))
+                                .with("behind", Arg.flag(m.what == GroundBelow.What.BEHIND_THE_FACE));
                     case NOBODY_KEEPS_OUT, NOT_YET_SHUT ->
                         Finding.of(RuleId.PEOPLE_UNDER_PIECE, m.severity, stem, m.what.name())
                                 .with("named", Arg.flag(m.what == GroundBelow.What.NOT_YET_SHUT));

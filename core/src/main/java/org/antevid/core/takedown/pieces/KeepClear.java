@@ -21,6 +21,9 @@ public final class KeepClear {
 
     private static final double LEAST_BESIDE_M = 3;
 
+    /** To each side of its face a top over a sound hinge may still go so far (judgement). */
+    private static final double BESIDE_FACE_DEG = 45;
+
     private KeepClear() {}
 
     /**
@@ -67,6 +70,20 @@ public final class KeepClear {
         return p.cut().way().roped() || p.cut().way().picked() || !p.cut().way().aloft()
                 ? List.of()
                 : round(List.of(on(foot, p.from())), az -> p.drop().strikesM());
+    }
+
+    /**
+     * @return where a top ends whose hinge holds until it has gone over: to both sides of its face as far as it can end
+     *     at all, and what is beneath the cut; empty of what is no top, and while nobody said where it goes
+     */
+    public static Optional<List<Spot>> ahead(Spot foot, Piece p, Ground ground) {
+        Spot below = on(foot, p.from());
+        // a step more, so that the chords take in the whole of it
+        return p.cut().facingDeg().flatMap(to -> of(foot, p, ground).map(all -> all.stream()
+                .map(end -> Math.abs(Azimuth.turn(to, below.bearingTo(end))) <= BESIDE_FACE_DEG + STEP_DEG
+                        ? end
+                        : below.at(below.bearingTo(end), Math.min(LEAST_BESIDE_M, below.distanceTo(end))))
+                .toList()));
     }
 
     static Optional<List<Spot>> of(Spot foot, List<Point> over, FreeDrop drop, Ground ground) {

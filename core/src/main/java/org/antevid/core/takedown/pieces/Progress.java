@@ -8,17 +8,11 @@ import java.util.stream.Stream;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.takedown.drop.ByHand;
 import org.antevid.core.takedown.drop.FreeDrop;
-import org.antevid.core.takedown.drop.TopOut;
 import org.antevid.core.takedown.spar.Point;
-import org.antevid.core.takedown.spar.SparLoad;
 
 /** A tree while it is taken down: what still stands, and what the next piece does. */
 final class Progress {
     private static final double HOLD_AT_M = 0.3;
-    private static final double TOP_NOTCH = 0.25;
-    private static final double TOP_HINGE = 0.10;
-    private static final double TOP_OPEN_DEG = 70;
-    private static final double TOP_SAFETY = 3;
     private static final double PUSH_MS = 2;
     private static final double FLOOR_M = 5;
     private static final double BESIDE_M = 0.15;
@@ -117,7 +111,7 @@ final class Progress {
                 Optional.of(Loading.brake(f, hung, gear)).filter(x -> cut.way().roped()),
                 hung.drift(),
                 whoCuts,
-                topping(cut, body, from),
+                Topped.of(f, cut, body, from).map(Topped::topping),
                 loading,
                 was.isPresent() && gear.whole() ? runs(after, hung, climber) : List.of(),
                 was.isPresent() && gear.whole() ? led(after, hung, climber, cut.letsOutM()) : List.of(),
@@ -169,39 +163,10 @@ final class Progress {
                 block,
                 body.reachM(com),
                 swing,
-                push(cut, body, from),
+                Topped.of(f, cut, body, from).map(Topped::push),
                 gear.second()
                         .filter(x -> cut.way() == Way.DRIFTED)
                         .map(x -> Drift.of(body.highKg(), block, line.size(), x)));
-    }
-
-    private Optional<SparLoad.Force> push(Cut cut, Body body, Point from) {
-        if (cut.way() != Way.TOPPED || cut.limb().isPresent()) {
-            return Optional.empty();
-        }
-        double to = f.lean().azimuthDeg();
-        double back = top(cut, body, from).reactionPeakN();
-        // backwards or forwards: along the lean it adds to what bends the stem already
-        return Optional.of(new SparLoad.Force(
-                f.leaningMost(from.plus(new Point(0, 0, 0.01))),
-                new Point(back * Math.sin(Math.toRadians(to)), back * Math.cos(Math.toRadians(to)), 0)));
-    }
-
-    private Optional<Piece.Topping> topping(Cut cut, Body body, Point from) {
-        double d = f.stemDiameterM(cut.atM());
-        return Optional.of(cut)
-                .filter(c -> c.way() == Way.TOPPED && c.limb().isEmpty())
-                .map(c -> new Piece.Topping(
-                        TOP_NOTCH * d, TOP_HINGE * d, top(c, body, from).reactionPeakN()));
-    }
-
-    private TopOut top(Cut cut, Body body, Point from) {
-        double d = f.stemDiameterM(cut.atM());
-        return TopOut.of(
-                new TopOut.Top(body.reachM(from), body.highKg(), 0, 0),
-                new TopOut.Cut(d, TOP_NOTCH * d, Math.max(0.01, TOP_HINGE * d), TOP_OPEN_DEG, 40, false, TOP_SAFETY),
-                new TopOut.Stem(Optional.of(cut.atM()), d, 6),
-                Optional.empty());
     }
 
     private FreeDrop drop(Cut cut, Body body, Point from) {
@@ -313,20 +278,7 @@ final class Progress {
         if (cut.way() == Way.BY_HAND && body.highKg() > handKg()) {
             remarks.add(PieceRemark.TOO_HEAVY_BY_HAND);
         }
-        if (cut.way() == Way.TOPPED && cut.limb().isEmpty()) {
-            if (climb.swayM().isEmpty()) {
-                remarks.add(PieceRemark.SWAY_NOT_SAID);
-            }
-            top(cut, body, from).remarks().forEach(t -> {
-                switch (t.what()) {
-                    case TOP_TOO_SLENDER -> remarks.add(PieceRemark.TOP_WHIPS);
-                    case PULL_LINE_NEEDED -> remarks.add(PieceRemark.TOP_NEEDS_LINE);
-                    default -> {
-                        // what notch and hinge say of themselves does not hold up the piece
-                    }
-                }
-            });
-        }
+        Topped.of(f, cut, body, from).ifPresent(t -> remarks.addAll(t.remarks(climb.swayM())));
     }
 
     private double handKg() {

@@ -5,7 +5,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.takedown.Finding;
@@ -26,6 +28,7 @@ public final class Proposal {
     private static final double LEAST_M = 0.3;
     private static final int MOST_PIECES = 120;
     private static final double STEP_M = 0.1;
+    private static final int FACE_STEP_DEG = 30;
     private static final List<Way> NO_LINE = List.of(Way.TOPPED, Way.SNAPPED, Way.BY_HAND);
     private static final List<Way> LINE_FIRST = List.of(Way.LET_RUN, Way.TOPPED, Way.SNAPPED, Way.BY_HAND);
 
@@ -181,14 +184,31 @@ public final class Proposal {
     private Optional<Cut> next(double topM, Predicate<Piece> may) {
         for (Way way : gear.whole() ? LINE_FIRST : NO_LINE) {
             double from = Rounding.up(Math.max(Math.min(REST_M, topM - LEAST_M), topM - MOST_LOG_M), 1);
-            while (from < topM - LEAST_M && !may.test(progress.look(cut(Optional.empty(), from, way)))) {
+            while (from < topM - LEAST_M) {
+                Optional<Cut> c = turned(cut(Optional.empty(), from, way), may);
+                if (c.isPresent()) {
+                    return c;
+                }
                 from = Rounding.up(from + STEP_M, 1);
-            }
-            if (from < topM - LEAST_M) {
-                return Optional.of(cut(Optional.empty(), from, way));
             }
         }
         return Optional.empty();
+    }
+
+    /** A top goes the way it leans where it may, else as little beside it as need be. */
+    private Optional<Cut> turned(Cut c, Predicate<Piece> may) {
+        if (c.way() != Way.TOPPED) {
+            return Optional.of(c).filter(x -> may.test(progress.look(x)));
+        }
+        if (progress.look(c).level() == Finding.STOP) {
+            return Optional.empty();
+        }
+        double leans = figure.lean().azimuthDeg();
+        return IntStream.range(0, 360 / FACE_STEP_DEG)
+                .map(i -> (i % 2 == 0 ? -1 : 1) * ((i + 1) / 2) * FACE_STEP_DEG)
+                .mapToObj(turn -> c.toward(Math.rint(Azimuth.normal(leans + turn))))
+                .filter(x -> may.test(progress.look(x)))
+                .findFirst();
     }
 
     private static Cut cut(Optional<String> limb, double atM, Way way) {

@@ -9,9 +9,11 @@ import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Spot;
 import org.antevid.core.takedown.picks.PickPlan;
+import org.antevid.core.takedown.pieces.DropBed;
 import org.antevid.core.takedown.pieces.KeepClear;
 import org.antevid.core.takedown.pieces.Piece;
 import org.antevid.core.takedown.pieces.SecondLine;
+import org.antevid.core.takedown.pieces.TakeDown;
 import org.antevid.core.takedown.pieces.Way;
 
 /**
@@ -29,6 +31,7 @@ import org.antevid.core.takedown.pieces.Way;
  *     it
  * @param tieInM height of the climber's life line on the stem; empty where nobody hangs there, and of older documents
  * @param over how a top goes; empty of what is no top, and of older documents
+ * @param bed it is let down onto; empty of what falls on none, and of older documents
  * @param zone where nobody with a part stands but whoever cuts: under it and as far as it swings, else where it can end
  */
 public record PiecePart(
@@ -50,14 +53,20 @@ public record PiecePart(
         Optional<Picked> picked,
         Optional<Across> across,
         Optional<Double> tieInM,
-        Optional<Over> over) {
+        Optional<Over> over,
+        Optional<String> bed) {
     /**
      * A top that goes over a hinge.
      *
      * @param faceM depth of the face, {@code hingeM} of the hinge
      * @param pushN the stem is pushed back with, {@code swayM} it then sways, as somebody said it
+     * @param towardDeg azimuth it goes to; empty while nobody said, and of older documents
      */
-    public record Over(double faceM, double hingeM, double pushN, Optional<Double> swayM) {}
+    public record Over(double faceM, double hingeM, double pushN, Optional<Double> swayM, Optional<Double> towardDeg) {
+        public Over {
+            towardDeg = towardDeg == null ? Optional.empty() : towardDeg;
+        }
+    }
 
     /**
      * A piece that a second line draws across.
@@ -129,30 +138,21 @@ public record PiecePart(
         across = across == null ? Optional.empty() : across;
         tieInM = tieInM == null ? Optional.empty() : tieInM;
         over = over == null ? Optional.empty() : over;
+        bed = bed == null ? Optional.empty() : bed;
     }
 
     /**
      * @param pieces of one step, one at least
-     * @param of how many there are in all
      * @param foot of the tree on the plan
-     * @param second draws across what is drifted
-     * @param swayM of the stem once a top has gone, as somebody said it
      */
-    public static PiecePart of(
-            List<Piece> pieces,
-            int of,
-            Spot foot,
-            Ground ground,
-            Optional<Picked> picked,
-            Optional<SecondLine> second,
-            Optional<Double> swayM) {
+    public static PiecePart of(TakeDown plan, List<Piece> pieces, Spot foot, Ground ground, Optional<Picked> picked) {
         Piece first = pieces.get(0);
         List<Optional<List<Spot>>> falls =
                 pieces.stream().map(p -> KeepClear.of(foot, p, ground)).toList();
         boolean ends = falls.stream().allMatch(Optional::isPresent);
         return new PiecePart(
                 pieces.stream().map(Piece::number).toList(),
-                of,
+                plan.pieces().size(),
                 first.cut().way(),
                 Rounding.down(
                         pieces.stream().mapToDouble(p -> p.from().z()).min().orElse(0), 1),
@@ -176,14 +176,20 @@ public record PiecePart(
                         .flatMap(p -> KeepClear.whileCut(foot, p, ground).stream())
                         .toList(),
                 picked,
-                Across.of(first, second),
+                Across.of(first, plan.gear().second()),
                 first.climber().map(c -> Rounding.down(c.tieIn().z(), 1)),
                 first.topping()
                         .map(t -> new Over(
                                 Rounding.down(t.faceM(), 2),
                                 Rounding.up(t.hingeM(), 3),
                                 Rounding.up(t.pushN(), TENS),
-                                swayM)));
+                                plan.climb().swayM(),
+                                first.cut().facingDeg())),
+                plan.below()
+                        .bed()
+                        .filter(b -> pieces.stream()
+                                .anyMatch(p -> !KeepClear.strikes(foot, p).isEmpty()))
+                        .map(DropBed::name));
     }
 
     /** @return whether it is all that is briefed of another one too; where it can end follows from it */
@@ -200,6 +206,7 @@ public record PiecePart(
                 && across.equals(other.across)
                 && tieInM.equals(other.tieInM)
                 && over.equals(other.over)
+                && bed.equals(other.bed)
                 && picked.map(Picked::stands).equals(other.picked.map(Picked::stands));
     }
 }

@@ -319,6 +319,7 @@ class PieceStepsTest {
                         Optional.of(massKg))),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 

@@ -33,6 +33,7 @@ import org.antevid.core.stem.Verdict;
 import org.antevid.core.takedown.pieces.Aloft;
 import org.antevid.core.takedown.pieces.Below;
 import org.antevid.core.takedown.pieces.ClimbKit;
+import org.antevid.core.takedown.pieces.Cut;
 import org.antevid.core.takedown.pieces.DropBed;
 import org.antevid.core.takedown.pieces.Fallback;
 import org.antevid.core.takedown.pieces.PieceRemark;
@@ -294,6 +295,63 @@ class TakedownRulesTest {
                 t.reckoned(),
                 t.climber(),
                 t.saidNo());
+    }
+
+    private static Situation.TakenDown topped(Optional<Double> towardDeg) {
+        return planned(
+                OAK,
+                new Cut(
+                        Optional.empty(),
+                        15,
+                        Way.TOPPED,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        towardDeg));
+    }
+
+    /**
+     * Topped away from a house is a caution; nobody said, or towards it, a stop; people and live wires stay what they
+     * are.
+     */
+    @Test
+    void aTopIsHeldAgainstWhereItsFaceLooks() {
+        Rule rule = new PieceOverTarget();
+        Feature house = Samples.target("house", 0, -6, 1, 4);
+        assertThat(found(rule, topped(Optional.empty()), house))
+                .extracting(Finding::severity)
+                .containsExactly(Severity.STOP);
+        for (double away : List.of(0.0, 40.0, -90.0, 90.0)) {
+            List<Finding> found = found(rule, topped(Optional.of(away)), house);
+            assertThat(found).as("%s", away).extracting(Finding::severity).containsExactly(Severity.CAUTION);
+            assertThat(found.get(0).args()).containsEntry("behind", Arg.flag(true));
+        }
+        for (double at : List.of(180.0, 140.0, 225.0)) {
+            assertThat(found(rule, topped(Optional.of(at)), house))
+                    .as("%s", at)
+                    .extracting(Finding::severity)
+                    .containsExactly(Severity.STOP);
+        }
+        Situation.TakenDown west = topped(Optional.of(270.0));
+        assertThat(found(rule, west, line(5, Optional.empty(), Protection.NONE, false)))
+                .extracting(Finding::severity)
+                .containsExactly(Severity.STOP);
+        assertThat(found(rule, west, line(5, Optional.of(VoltageClass.TELEPHONE), Protection.NONE, false)))
+                .extracting(Finding::severity)
+                .containsExactly(Severity.CAUTION);
+        Feature lane = new Feature(
+                "lane",
+                "the lane",
+                FeatureKind.PATH,
+                Shape.line(List.of(new Spot(6, -30), new Spot(6, 30))),
+                2,
+                false,
+                Protection.NONE,
+                "",
+                false);
+        assertThat(found(rule, west, lane))
+                .extracting(Finding::rule, Finding::severity)
+                .contains(org.assertj.core.groups.Tuple.tuple(RuleId.PEOPLE_UNDER_PIECE, Severity.STOP));
     }
 
     private static Feature line(double eastM, Optional<VoltageClass> voltage, Protection p, boolean done) {
