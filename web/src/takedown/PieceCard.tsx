@@ -13,9 +13,15 @@ type Cut = Draft['cuts'][number];
 /** What the weakest link says already. */
 const SAID_BY_THE_LINK: Piece['remarks'][number]['remark'][] = ['LINK_OVER', 'LINK_NEAR'];
 
+const WORST_FIRST: Piece['severity'][] = ['STOP', 'SECOND_OPINION', 'CAUTION', 'NOTE'];
+
 /** One piece: its weakest link first, how long it may be, the whole chain, held or let run. */
 export function PieceCard({ t, view, piece, leader }: Props) {
   const weakest = piece.chain.at(0);
+  const matters = [
+    ...piece.remarks.filter((r) => !SAID_BY_THE_LINK.includes(r.remark)),
+    ...piece.below.map((b) => ({ ...b, remark: b.what + b.severity })),
+  ].sort((a, b) => WORST_FIRST.indexOf(a.severity) - WORST_FIRST.indexOf(b.severity));
   const roped = view.ways.find((w) => w.value === piece.way)?.roped ?? false;
   const cut = piece.down ? undefined : t.draft?.cuts.at(piece.number - 1);
   const set = (more: Partial<Cut>) =>
@@ -57,8 +63,7 @@ export function PieceCard({ t, view, piece, leader }: Props) {
           {msg('lowerBlock', { at: piece.said.lowerBlockM ?? '' })}
         </Button>
       )}
-      <Remarks of={piece.remarks.filter((r) => !SAID_BY_THE_LINK.includes(r.remark))} />
-      <Remarks of={piece.below.map((b) => ({ ...b, remark: b.what + b.severity }))} />
+      <Remarks of={matters} />
       {piece.across && (
         <p className={css.zone}>
           {msg('across', {
@@ -80,6 +85,8 @@ export function PieceCard({ t, view, piece, leader }: Props) {
       {piece.topping && (
         <p className={css.zone}>
           {msg('topOver', {
+            side: piece.topping.sideWords ?? '',
+            toward: piece.topping.said.towardDeg ?? 'none',
             face: piece.topping.said.faceM ?? '',
             hinge: piece.topping.said.hingeM ?? '',
             push: piece.topping.said.pushN ?? '',

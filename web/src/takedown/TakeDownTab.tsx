@@ -221,8 +221,8 @@ function useZone(piece?: Piece) {
         ...(within
           ? [
               {
-                at: within[Math.floor(within.length / 2)],
-                label: msg(swing ? 'swings' : ahead ? 'goesOver' : 'strikes', { piece: number }),
+                at: middle(within),
+                label: msg(swing ? 'swings' : ahead ? 'goesOver' : 'strikes'),
                 form: 'POLYGON' as const,
                 outline: within,
               },
@@ -236,6 +236,12 @@ function useZone(piece?: Piece) {
       stayNear(undefined);
     };
   }, [zone, swing, ahead, strikes, number, setGhosts, stayNear]);
+}
+
+/** Where the name of a ground stands: in the midst of its outline. */
+function middle(outline: Spot[]): Spot {
+  const of = (pick: (s: Spot) => number) => outline.reduce((sum, s) => sum + pick(s), 0) / outline.length;
+  return { eastM: of((s) => s.eastM), northM: of((s) => s.northM) };
 }
 
 type NextProps = {

@@ -13275,7 +13275,15 @@ export interface components {
                 hingeM: string;
                 /** @description force, up */
                 pushN: string;
+                /** @description azimuth, nearest */
+                towardDeg?: string;
             };
+            sideWords?: string;
+            /**
+             * Format: double
+             * @description azimuth it goes to; left out while nobody said
+             */
+            towardDeg?: number;
         };
         TornPartRequest: {
             /** Format: double */

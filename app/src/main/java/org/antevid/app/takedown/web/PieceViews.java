@@ -12,6 +12,7 @@ import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
+import org.antevid.core.quantity.Compass;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Site;
@@ -161,11 +162,26 @@ final class PieceViews {
      * How a top goes over its hinge.
      *
      * @param pushN it pushes the stem back with at most
+     * @param towardDeg azimuth it goes to; left out while nobody said
      */
     record ToppingView(
             @Shown(in = Dimension.DIAMETER, to = Side.DOWN) double faceM,
             @Shown(in = Dimension.DIAMETER, to = Side.UP) double hingeM,
-            @Shown(in = Dimension.FORCE, to = Side.UP) double pushN) {}
+            @Shown(in = Dimension.FORCE, to = Side.UP) double pushN,
+
+            @Shown(in = Dimension.AZIMUTH, to = Side.NEAREST)
+            Optional<Double> towardDeg,
+
+            Optional<String> sideWords) {
+        static ToppingView of(Piece.Topping t, Optional<Double> towardDeg) {
+            return new ToppingView(
+                    t.faceM(),
+                    t.hingeM(),
+                    t.pushN(),
+                    towardDeg,
+                    towardDeg.map(Compass::of).map(Speech.words()::term));
+        }
+    }
 
     /**
      * One piece.
@@ -275,7 +291,7 @@ final class PieceViews {
                                 c.tieIn().z(),
                                 c.peakN(),
                                 Climber.KG)),
-                p.topping().map(x -> new ToppingView(x.faceM(), x.hingeM(), x.pushN())),
+                p.topping().map(x -> ToppingView.of(x, p.cut().facingDeg())),
                 p.loading().peakN(),
                 p.loading().wraps(),
                 p.loading().roomM(),

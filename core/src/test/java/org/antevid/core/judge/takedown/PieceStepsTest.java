@@ -31,9 +31,15 @@ import org.antevid.core.judge.crew.PieceSteps;
 import org.antevid.core.judge.crew.ProposedStep;
 import org.antevid.core.judge.crew.Staffing;
 import org.antevid.core.message.Message;
+import org.antevid.core.site.Ground;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.takedown.pieces.Aloft;
+import org.antevid.core.takedown.pieces.Below;
+import org.antevid.core.takedown.pieces.Cut;
+import org.antevid.core.takedown.pieces.DropBed;
+import org.antevid.core.takedown.pieces.Piece;
+import org.antevid.core.takedown.pieces.TakeDown;
 import org.antevid.core.takedown.pieces.Way;
 import org.antevid.core.takedown.step.PiecePart;
 import org.junit.jupiter.api.Test;
@@ -292,6 +298,54 @@ class PieceStepsTest {
         Optional<PiecePart> lowered = PieceSteps.briefed(with(steps, whole()), steps.get(3));
         assertThat(PieceCard.weighedSince(lowered, lowered)).isEmpty();
         assertThat(PieceCard.weighedSince(Optional.empty(), Optional.of(now))).isEmpty();
+    }
+
+    /**
+     * Who cuts and who stands below read where a top goes, and onto what a piece is let down; what hangs goes on none.
+     */
+    @Test
+    void whereItGoesStandsOnTheCardsOfThoseItConcerns() {
+        TakeDown p = InPieces.plan(
+                OAK,
+                Aloft.of(OAK),
+                cut("L1", Way.TIED_ABOVE),
+                cut("L2", Way.SNAPPED),
+                new Cut(
+                        Optional.empty(),
+                        15,
+                        Way.TOPPED,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.of(84.0)));
+        Below bed = new Below(
+                p.below().surface(),
+                p.below().slopeDeg(),
+                p.below().gustMs(),
+                p.below().stopMs(),
+                Optional.of(new DropBed("the mat", Optional.of(500.0), Optional.of("edda"))));
+        TakeDown t = TakeDown.of(
+                p.figure(), p.aloft(), p.pieces().stream().map(Piece::cut).toList(), p.gear(), bed);
+        List<Optional<PiecePart>> parts = t.pieces().stream()
+                .map(x -> Optional.of(
+                        PiecePart.of(t, List.of(x), OAK.at(), Ground.LEVEL, Optional.<PiecePart.Picked>empty())))
+                .toList();
+        for (Role role : List.of(Role.CLIMBER, Role.GROUND, Role.LOOKOUT)) {
+            assertThat(codes(parts.get(0), role)).doesNotContain(PieceCard.Words.TOWARD, PieceCard.Words.ONTO_BED);
+            assertThat(codes(parts.get(1), role))
+                    .contains(PieceCard.Words.ONTO_BED)
+                    .doesNotContain(PieceCard.Words.TOWARD);
+            assertThat(codes(parts.get(2), role)).contains(PieceCard.Words.ONTO_BED, PieceCard.Words.TOWARD);
+        }
+        TakeDown turned = TakeDown.of(
+                p.figure(),
+                p.aloft(),
+                List.of(t.pieces().get(0).cut(), t.pieces().get(1).cut(), stem(15, Way.TOPPED)),
+                p.gear(),
+                bed);
+        PiecePart unsaid = PiecePart.of(
+                turned, List.of(turned.pieces().get(2)), OAK.at(), Ground.LEVEL, Optional.<PiecePart.Picked>empty());
+        assertThat(unsaid.same(parts.get(2).orElseThrow())).as("briefed anew").isFalse();
     }
 
     private static PiecePart hanging(double massKg, double showFromKg) {
