@@ -41,7 +41,8 @@ export function TreeSide({ view, chosen, choose, moveTo }: Props) {
   const y = (p: At) => GROUND - p.upM * scale;
   const line = (ps: At[]) => ps.map((p) => `${x(p)},${y(p)}`).join(' ');
   const now = chosen?.number ?? 0;
-  const badges = placed(view.pieces, now, x, y);
+  const cutting = chosen?.climber ? [chosen.climber.feet, chosen.climber.tieIn].map((p) => ({ x: x(p), y: y(p) })) : [];
+  const badges = placed(view.pieces, now, x, y, RULER - 12, cutting);
   const limbCut = (id: string) => view.pieces.filter((p) => p.limb === id);
   const weakest = chosen?.chain.at(0);
   const weakAt = weakest?.at;

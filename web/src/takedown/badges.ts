@@ -14,9 +14,17 @@ const ASIDES = [0, 1, 2];
 
 /**
  * Numbers that do not lie on each other: the chosen one first, then what is stopped, then by turn. A log's number steps
- * aside past what is written beside another; one of a limb that has no room is left to the list.
+ * aside past what is written beside another; one of a limb that has no room is left to the list. Weights stay clear of
+ * the scale at the right and of whoever is drawn cutting.
  */
-export function placed(pieces: Piece[], chosen: number, x: (p: At) => number, y: (p: At) => number): Badge[] {
+export function placed(
+  pieces: Piece[],
+  chosen: number,
+  x: (p: At) => number,
+  y: (p: At) => number,
+  scaleX = Infinity,
+  cutting: On[] = [],
+): Badge[] {
   const rank = (p: Piece) => (p.number === chosen ? 0 : p.severity === 'STOP' && !p.down ? 1 : 2);
   const numbers: Badge[] = [];
   for (const piece of [...pieces].sort((a, b) => rank(a) - rank(b) || a.number - b.number)) {
@@ -31,13 +39,20 @@ export function placed(pieces: Piece[], chosen: number, x: (p: At) => number, y:
   }
   // weights go where no number and no other weight is
   for (const b of numbers) {
-    b.weight = numbers.every(
-      (o) =>
-        o === b ||
-        Math.abs(o.at.y - b.at.y) >= (o.weight ? LINE : LINE + 5) ||
-        o.at.x + (o.weight ? WEIGHT : 12) < b.at.x ||
-        o.at.x - 12 > b.at.x + WEIGHT,
+    const room = b.at.x + WEIGHT <= scaleX;
+    const covers = cutting.some(
+      (c) => Math.abs(c.y - b.at.y) < 2 * LINE && c.x > b.at.x && c.x - LINE < b.at.x + WEIGHT,
     );
+    b.weight =
+      room &&
+      !covers &&
+      numbers.every(
+        (o) =>
+          o === b ||
+          Math.abs(o.at.y - b.at.y) >= (o.weight ? LINE : LINE + 5) ||
+          o.at.x + (o.weight ? WEIGHT : 12) < b.at.x ||
+          o.at.x - 12 > b.at.x + WEIGHT,
+      );
   }
   return numbers;
 }

@@ -206,19 +206,23 @@ class LogbookServerTest {
     }
 
     /** Control lost, hung or pushed makes it likelier at once; what it was told of, and how many. */
+    private static final int MOST_LOST = 15;
+
     @Test
     void whatWasLostMakesTheNextPlanMoreCareful() throws Exception {
         SignedIn orla = run.calls.person("Orla Penhale", Office.CREW, Set.of(Competence.values()));
         List<String> lostOn = new ArrayList<>();
-        for (int i = 0; i < 3; i++) {
+        JsonNode lost;
+        // the house has what other tests felled and kept under control: so many more are lost before it counts
+        do {
             run.briefed(orla);
             run.going(orla);
             done();
             told(orla, 25, "LOST", "");
             lostOn.add(run.job);
-        }
-        run.briefed(orla);
-        JsonNode lost = correction("CONTROL_LOST");
+            run.briefed(orla);
+            lost = correction("CONTROL_LOST");
+        } while (lostOn.size() < 3 || !lost.get("used").asBoolean() && lostOn.size() < MOST_LOST);
         assertThat(lost.get("used").asBoolean()).isTrue();
         assertThat(lost.get("measured").asInt()).isGreaterThanOrEqualTo(3);
         assertThat(lost.get("becomes").asDouble()).isGreaterThan(lost.get("was").asDouble());

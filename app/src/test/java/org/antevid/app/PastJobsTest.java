@@ -24,16 +24,9 @@ import org.antevid.core.outcome.Control;
 import org.antevid.core.outcome.Incident;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
 
 /** The jobs that the demo's house has behind it: lived through, not made up line by line. */
-@SpringBootTest(
-        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-        properties = {
-            "antevid.demo=true",
-            "antevid.past-only=true",
-            "spring.datasource.url=jdbc:h2:file:./target/past-test/${random.uuid}/antevid;WRITE_DELAY=0"
-        })
+@OnTheDemo
 class PastJobsTest {
     @Autowired
     private People people;
@@ -106,8 +99,9 @@ class PastJobsTest {
     @Test
     void theDaysHoldTogether() {
         SignedIn leader = signed("Imre Halloway");
-        List<Jobs.Job> past = jobs.seenBy(leader);
-        assertThat(past).hasSize(3).allMatch(Jobs.Job::closed);
+        List<Jobs.Job> past =
+                jobs.seenBy(leader).stream().filter(Jobs.Job::closed).toList();
+        assertThat(past).hasSize(3);
         Instant now = Instant.now();
         for (Jobs.Job job : past) {
             Briefings.Issue issue = briefings.latest(job.id()).orElseThrow();

@@ -26,8 +26,6 @@ import org.antevid.app.people.SignedIn;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.http.MediaType;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.test.web.servlet.MockMvc;
@@ -35,14 +33,7 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import org.springframework.test.web.servlet.request.RequestPostProcessor;
 
 /** The demo job on a real H2 file, over the web layer with its security. */
-@SpringBootTest(
-        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-        properties = {
-            "antevid.demo=true",
-            "spring.datasource.url=jdbc:h2:file:./target/served-test/${random.uuid}/antevid;WRITE_DELAY=0",
-            "server.servlet.session.persistent=false"
-        })
-@AutoConfigureMockMvc
+@OnTheDemo
 class ServedTest {
     private static final ObjectMapper JSON = new ObjectMapper();
 
