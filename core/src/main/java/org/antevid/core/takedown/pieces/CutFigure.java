@@ -29,6 +29,7 @@ import org.antevid.core.takedown.spar.SparSection;
  * @param twigsRel leaves and twigs as a share of the wood
  * @param undrawnKg crown that no line stands for, {@code undrawnHighKg} at its heavy end
  * @param weak the foot first, then upwards
+ * @param hinges where a top's hinge is relied on
  * @param kept the tree stays: only some of it comes down
  */
 public record CutFigure(
@@ -47,6 +48,7 @@ public record CutFigure(
         SparSection.Strength strength,
         List<Limb> limbs,
         List<WeakPlace> weak,
+        HingeWood hinges,
         boolean kept) {
     private static final Set<DefectKind> SPLITS =
             EnumSet.of(DefectKind.CRACK, DefectKind.SPLIT_UNION, DefectKind.INCLUDED_BARK, DefectKind.LIGHTNING_SCAR);
@@ -119,6 +121,7 @@ public record CutFigure(
                 strength(r),
                 limbs,
                 List.of(),
+                HingeWood.of(r),
                 r.toBeKept());
         double drawn = limbs.stream()
                 .mapToDouble(l -> Standing.limb(bare, l, 0, l.lengthM()).massKg())
@@ -145,6 +148,7 @@ public record CutFigure(
                 strength,
                 limbs,
                 places,
+                hinges,
                 kept);
     }
 

@@ -74,16 +74,20 @@ public final class KeepClear {
 
     /**
      * @return where a top ends whose hinge holds until it has gone over: to both sides of its face as far as it can end
-     *     at all, and what is beneath the cut; empty of what is no top, and while nobody said where it goes
+     *     at all, and what is beneath the cut; empty of what is no top, while nobody said where it goes, and where its
+     *     hinge is not relied on
      */
     public static Optional<List<Spot>> ahead(Spot foot, Piece p, Ground ground) {
         Spot below = on(foot, p.from());
         // a step more, so that the chords take in the whole of it
-        return p.cut().facingDeg().flatMap(to -> of(foot, p, ground).map(all -> all.stream()
-                .map(end -> Math.abs(Azimuth.turn(to, below.bearingTo(end))) <= BESIDE_FACE_DEG + STEP_DEG
-                        ? end
-                        : below.at(below.bearingTo(end), Math.min(LEAST_BESIDE_M, below.distanceTo(end))))
-                .toList()));
+        return p.cut()
+                .facingDeg()
+                .filter(x -> p.topping().filter(Piece.Topping::trusted).isPresent())
+                .flatMap(to -> of(foot, p, ground).map(all -> all.stream()
+                        .map(end -> Math.abs(Azimuth.turn(to, below.bearingTo(end))) <= BESIDE_FACE_DEG + STEP_DEG
+                                ? end
+                                : below.at(below.bearingTo(end), Math.min(LEAST_BESIDE_M, below.distanceTo(end))))
+                        .toList()));
     }
 
     static Optional<List<Spot>> of(Spot foot, List<Point> over, FreeDrop drop, Ground ground) {

@@ -54,8 +54,9 @@ public record Piece(
     /**
      * @param faceM depth of the face, {@code hingeM} of the hinge
      * @param pushN it pushes the stem back with at most, as it lets go
+     * @param trusted whether the hinge is relied on until it has gone over
      */
-    public record Topping(double faceM, double hingeM, double pushN) {}
+    public record Topping(double faceM, double hingeM, double pushN, boolean trusted) {}
 
     /** @param worst the link that is used most */
     public record Run(double runM, Optional<Link> worst, Optional<Double> roomM, boolean holds) {}

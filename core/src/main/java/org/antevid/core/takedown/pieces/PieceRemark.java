@@ -51,6 +51,8 @@ public enum PieceRemark implements Code {
     RESCUE_SLOW(Finding.SECOND_OPINION),
     LEAN_RISES(Finding.SECOND_OPINION),
     SPLIT_BELOW(Finding.SECOND_OPINION),
+    /** Dead, frozen or bad wood, a fault at the cut, or nobody looked: a top may go any way. */
+    HINGE_NOT_TRUSTED(Finding.SECOND_OPINION),
     THIN_WALL(Finding.CAUTION),
     LINK_NEAR(Finding.CAUTION),
     DRIFT_FLAT(Finding.CAUTION),

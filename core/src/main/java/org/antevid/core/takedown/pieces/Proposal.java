@@ -195,12 +195,17 @@ public final class Proposal {
         return Optional.empty();
     }
 
-    /** A top goes the way it leans where it may, else as little beside it as need be. */
+    /**
+     * A top goes the way it leans where it may, else as little beside it as need be; over no hinge that is not relied
+     * on.
+     */
     private Optional<Cut> turned(Cut c, Predicate<Piece> may) {
         if (c.way() != Way.TOPPED) {
             return Optional.of(c).filter(x -> may.test(progress.look(x)));
         }
-        if (progress.look(c).level() == Finding.STOP) {
+        Piece any = progress.look(c);
+        if (any.level() == Finding.STOP
+                || any.topping().filter(Piece.Topping::trusted).isEmpty()) {
             return Optional.empty();
         }
         double leans = figure.lean().azimuthDeg();

@@ -11,8 +11,10 @@ import org.antevid.core.takedown.spar.SparLoad;
 /**
  * A top of the stem that goes over its hinge, with the usual notch and hinge. Practice rules; the push on the stem by
  * mechanics.
+ *
+ * @param trusted whether the hinge is relied on until it has gone over
  */
-record Topped(TopOut out, double faceM, double hingeM, SparLoad.Force push) {
+record Topped(TopOut out, double faceM, double hingeM, SparLoad.Force push, boolean trusted) {
     private static final double NOTCH = 0.25;
     private static final double HINGE = 0.10;
     private static final double OPEN_DEG = 70;
@@ -28,9 +30,10 @@ record Topped(TopOut out, double faceM, double hingeM, SparLoad.Force push) {
             return Optional.empty();
         }
         double d = f.stemDiameterM(cut.atM());
+        boolean trusted = f.hinges().trusted(cut.atM());
         TopOut out = TopOut.of(
                 new TopOut.Top(body.reachM(from), body.highKg(), backM(cut, body, from), 0),
-                new TopOut.Cut(d, NOTCH * d, Math.max(0.01, HINGE * d), OPEN_DEG, BENDS_MPA, false, SAFETY),
+                new TopOut.Cut(d, NOTCH * d, Math.max(0.01, HINGE * d), OPEN_DEG, BENDS_MPA, !trusted, SAFETY),
                 new TopOut.Stem(Optional.of(cut.atM()), d, STIFF_GPA),
                 Optional.empty());
         double to = Math.toRadians(f.lean().azimuthDeg());
@@ -39,7 +42,7 @@ record Topped(TopOut out, double faceM, double hingeM, SparLoad.Force push) {
         SparLoad.Force push = new SparLoad.Force(
                 f.leaningMost(from.plus(new Point(0, 0, 0.01))),
                 new Point(back * Math.sin(to), back * Math.cos(to), 0));
-        return Optional.of(new Topped(out, NOTCH * d, HINGE * d, push));
+        return Optional.of(new Topped(out, NOTCH * d, HINGE * d, push, trusted));
     }
 
     /** How far behind its hinge it is heavy, beyond what two hands push over; 0 while nobody said where it goes. */
@@ -55,12 +58,15 @@ record Topped(TopOut out, double faceM, double hingeM, SparLoad.Force push) {
     }
 
     Piece.Topping topping() {
-        return new Piece.Topping(faceM, hingeM, out.reactionPeakN());
+        return new Piece.Topping(faceM, hingeM, out.reactionPeakN(), trusted);
     }
 
     /** @param swayM of the stem once it has gone, as somebody said it */
     List<PieceRemark> remarks(Optional<Double> swayM) {
         List<PieceRemark> all = new ArrayList<>();
+        if (!trusted) {
+            all.add(PieceRemark.HINGE_NOT_TRUSTED);
+        }
         if (swayM.isEmpty()) {
             all.add(PieceRemark.SWAY_NOT_SAID);
         }

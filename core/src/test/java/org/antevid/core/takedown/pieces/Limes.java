@@ -70,6 +70,26 @@ final class Limes {
         return sound(StemMass.Crown.OPEN_BROADLEAF_LEAFLESS, true);
     }
 
+    /** The same, of other wood. */
+    static StemReading of(Wood wood) {
+        StemReading r = sound();
+        return new StemReading(
+                r.label(),
+                r.species(),
+                r.state(),
+                r.at(),
+                r.dbh(),
+                r.height(),
+                r.lean(),
+                r.crownRadiusM(),
+                wood,
+                r.shape(),
+                r.crown(),
+                r.defects(),
+                r.toBeKept(),
+                r.more());
+    }
+
     /** The same with no more crown than its limbs. */
     static StemReading bare() {
         return sound(StemMass.Crown.STUB, false);

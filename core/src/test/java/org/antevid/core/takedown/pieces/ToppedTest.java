@@ -1,6 +1,7 @@
 package org.antevid.core.takedown.pieces;
 
 import static org.antevid.core.takedown.pieces.Limes.LAWN;
+import static org.antevid.core.takedown.pieces.Limes.fault;
 import static org.antevid.core.takedown.pieces.Limes.lime;
 import static org.antevid.core.takedown.pieces.Limes.sound;
 import static org.antevid.core.takedown.pieces.Limes.stem;
@@ -15,8 +16,11 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.Lean;
 import org.antevid.core.stem.StemReading;
+import org.antevid.core.stem.Wood;
 import org.junit.jupiter.api.Test;
 
 /** A top over its hinge: where it goes, and whether two hands push it there. */
@@ -62,6 +66,26 @@ class ToppedTest {
         assertThatThrownBy(() -> stem(12, Way.TOPPED).toward(1000))
                 .isInstanceOf(RefusedInput.class)
                 .hasMessageContaining("towardDeg");
+    }
+
+    /** Dead or unseen wood, a fault where the hinge would be: it may go any way, and is not proposed over a hinge. */
+    @Test
+    void overAHingeNobodyReliesOnItMayGoAnyWay() {
+        StemReading r = sound();
+        for (Condition c : Condition.values()) {
+            boolean bends = c == Condition.SOUND || c == Condition.STRESSED;
+            hinge(Limes.of(Wood.all(c)), bends);
+        }
+        hinge(lime(r.lean(), List.of(), fault(DefectKind.CRACK, 11.5, 12.5)), false);
+        hinge(lime(r.lean(), List.of(), fault(DefectKind.DEAD_TOP, 12.2, 16)), false);
+        hinge(lime(r.lean(), List.of(), fault(DefectKind.DECAY_POCKET, 3, 4)), true);
+    }
+
+    private static void hinge(StemReading r, boolean trusted) {
+        Piece p = top(r, Optional.of(90.0));
+        assertThat(p.topping().orElseThrow().trusted()).isEqualTo(trusted);
+        assertThat(p.remarks().contains(PieceRemark.HINGE_NOT_TRUSTED)).isNotEqualTo(trusted);
+        assertThat(KeepClear.ahead(FOOT, p, Ground.LEVEL).isPresent()).isEqualTo(trusted);
     }
 
     /** A little against its lean two hands push it over; much needs a line, and with its lean nothing does. */
