@@ -169,7 +169,12 @@ export function TreeSide({ view, chosen, choose, moveTo }: Props) {
               {p.number}
             </text>
             {weight && (
-              <text x={at.x + 17} y={at.y + 5} className={css.kg}>
+              <text
+                x={at.x + (weight === 'left' ? -17 : 17)}
+                y={at.y + 5}
+                textAnchor={weight === 'left' ? 'end' : 'start'}
+                className={css.kg}
+              >
                 {p.said.massHighKg}
               </text>
             )}

@@ -38,18 +38,24 @@ describe('numbers on the figure', () => {
   it('writes no weight onto the scale or over whoever cuts', () => {
     const weights = (...more: [number?, { x: number; y: number }[]?]) =>
       placed([limb(1, 3, 5)], 1, x, y, ...more).map((b) => b.weight);
-    expect(weights()).toEqual([true]);
-    expect(weights(330)).toEqual([true]);
-    expect(weights(310)).toEqual([false]);
-    expect(weights(330, [{ x: 290, y: 410 }])).toEqual([false]);
-    expect(weights(330, [{ x: 240, y: 410 }])).toEqual([true]);
+    expect(weights()).toEqual(['right']);
+    expect(weights(330)).toEqual(['right']);
+    expect(weights(310)).toEqual(['left']);
+    expect(weights(330, [{ x: 290, y: 410 }])).toEqual(['left']);
+    expect(weights(330, [{ x: 220, y: 410 }])).toEqual(['right']);
+    expect(
+      weights(310, [
+        { x: 290, y: 410 },
+        { x: 220, y: 410 },
+      ]),
+    ).toEqual([undefined]);
   });
 
   it('writes no weight across another number', () => {
     const shown = placed([limb(1, 3, 5), limb(2, 5, 5)], 1, x, y);
     expect(shown.map((b) => [b.piece.number, b.weight])).toEqual([
-      [1, false],
-      [2, true],
+      [1, 'left'],
+      [2, 'right'],
     ]);
   });
 

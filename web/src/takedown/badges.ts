@@ -2,8 +2,8 @@ import type { Piece } from './useTakedown';
 
 type At = { rightM: number; upM: number };
 type On = { x: number; y: number };
-/** A piece's number on the figure, and whether its weight has room beside it. */
-export type Badge = { piece: Piece; at: On; weight: boolean };
+/** A piece's number on the figure, and on which side its weight has room; undefined: on none. */
+export type Badge = { piece: Piece; at: On; weight?: 'right' | 'left' };
 
 const APART = 26;
 /** A number, what is written beside it, and the next column. */
@@ -34,25 +34,29 @@ export function placed(
       : { x: x({ ...piece.middle, rightM: piece.middle.rightM + 0.9 }), y: y(piece.middle) };
     const free = (at: On) => numbers.every((o) => Math.hypot(o.at.x - at.x, o.at.y - at.y) >= APART);
     const at = (end ? [own] : ASIDES.map((n) => ({ ...own, x: own.x + n * ASIDE }))).find(free);
-    if (at) numbers.push({ piece, at, weight: false });
-    else if (!end) numbers.push({ piece, at: own, weight: false });
+    if (at) numbers.push({ piece, at });
+    else if (!end) numbers.push({ piece, at: own });
   }
   // weights go where no number and no other weight is
-  for (const b of numbers) {
-    const room = b.at.x + WEIGHT <= scaleX;
-    const covers = cutting.some(
-      (c) => Math.abs(c.y - b.at.y) < 2 * LINE && c.x > b.at.x && c.x - LINE < b.at.x + WEIGHT,
-    );
-    b.weight =
-      room &&
-      !covers &&
-      numbers.every(
-        (o) =>
-          o === b ||
-          Math.abs(o.at.y - b.at.y) >= (o.weight ? LINE : LINE + 5) ||
-          o.at.x + (o.weight ? WEIGHT : 12) < b.at.x ||
-          o.at.x - 12 > b.at.x + WEIGHT,
-      );
-  }
+  for (const b of numbers) b.weight = SIDES.find((side) => free(b, side, numbers, scaleX, cutting));
   return numbers;
+}
+
+const SIDES = ['right', 'left'] as const;
+
+/** From where to where a number reaches with its weight on a side. */
+const span = (b: Badge, side: Badge['weight']) =>
+  [side === 'left' ? b.at.x - WEIGHT : b.at.x - 12, side === 'right' ? b.at.x + WEIGHT : b.at.x + 12] as const;
+
+function free(b: Badge, side: 'right' | 'left', numbers: Badge[], scaleX: number, cutting: On[]) {
+  const [from, to] = span(b, side);
+  return (
+    from >= 0 &&
+    to <= scaleX &&
+    !cutting.some((c) => Math.abs(c.y - b.at.y) < 2 * LINE && c.x + LINE > from && c.x - LINE < to) &&
+    numbers.every((o) => {
+      const [oFrom, oTo] = span(o, o.weight);
+      return o === b || Math.abs(o.at.y - b.at.y) >= (o.weight ? LINE : LINE + 5) || oTo < from || oFrom > to;
+    })
+  );
 }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.takedown.pieces.Aloft;
+import org.antevid.core.takedown.pieces.Piece;
 import org.antevid.core.takedown.pieces.PieceRemark;
 import org.antevid.core.takedown.pieces.Proposal;
 import org.antevid.core.takedown.pieces.TakeDown;
@@ -82,10 +83,16 @@ public record NextOfPieces(Kind kind, Optional<Integer> piece) {
                 .or(() -> pieces.stream()
                         .filter(p -> p.severity() == Severity.STOP)
                         .findFirst()
-                        .map(p -> undrawn && p.piece().cut().limb().isEmpty()
+                        .map(p -> undrawn && bearsCrown(t, p.piece())
                                 ? of(Kind.DRAW_LIMBS)
                                 : about(Kind.LOOK_AT_PIECE, p)))
                 .orElseGet(() -> settled(since));
+    }
+
+    /** What of the crown nobody drew goes with the stem it grows on: drawn, this piece is lighter. */
+    private static boolean bearsCrown(TakeDown t, Piece p) {
+        return p.cut().limb().isEmpty()
+                && p.cut().atM() + p.lengthM() > t.figure().crownBaseM();
     }
 
     /** Nothing is cut yet. */

@@ -2,6 +2,7 @@ package org.antevid.core.judge.takedown;
 
 import static org.antevid.core.judge.takedown.InPieces.OAK;
 import static org.antevid.core.judge.takedown.InPieces.cut;
+import static org.antevid.core.judge.takedown.InPieces.stem;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
@@ -109,6 +110,19 @@ class NextOfPiecesTest {
         assertThat(next(down, SinceKept.NOTHING).kind())
                 .as("nothing stands against what has come down")
                 .isEqualTo(Kind.WHO_DOES_IT);
+    }
+
+    /** A log that takes the crown with it is drawn first; one below the crown is no lighter for it. */
+    @Test
+    void theLimbsAreDrawnWhereThatMakesItLighter() {
+        assertThat(next(plan(WHOLE, List.of(), Gear.NONE, stem(12, Way.LET_RUN)), SinceKept.ANOTHER_WAY)
+                        .kind())
+                .isEqualTo(Kind.DRAW_LIMBS);
+        assertThat(next(
+                        plan(WHOLE, List.of(), Gear.NONE, stem(9, Way.FELLED), stem(7, Way.LET_RUN))
+                                .after(1),
+                        SinceKept.ANOTHER_WAY))
+                .isEqualTo(new NextOfPieces(Kind.LOOK_AT_PIECE, Optional.of(2)));
     }
 
     @Test
