@@ -9860,7 +9860,7 @@ export interface components {
             swayM?: number;
             /**
              * Format: double
-             * @description azimuth it goes to; empty while nobody said, and of older documents
+             * @description azimuth it goes to; empty while nobody said, where its hinge is not relied on, and of older documents
              */
             towardDeg?: number;
         };

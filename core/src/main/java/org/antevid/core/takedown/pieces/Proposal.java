@@ -197,7 +197,7 @@ public final class Proposal {
 
     /**
      * A top goes the way it leans where it may, else as little beside it as need be; over no hinge that is not relied
-     * on.
+     * on, and not from a stem that is open or split below: it is pushed back.
      */
     private Optional<Cut> turned(Cut c, Predicate<Piece> may) {
         if (c.way() != Way.TOPPED) {
@@ -205,6 +205,7 @@ public final class Proposal {
         }
         Piece any = progress.look(c);
         if (any.level() == Finding.STOP
+                || any.remarks().contains(PieceRemark.SPLIT_BELOW)
                 || any.topping().filter(Piece.Topping::trusted).isEmpty()) {
             return Optional.empty();
         }

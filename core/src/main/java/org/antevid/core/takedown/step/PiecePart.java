@@ -60,7 +60,8 @@ public record PiecePart(
      *
      * @param faceM depth of the face, {@code hingeM} of the hinge
      * @param pushN the stem is pushed back with, {@code swayM} it then sways, as somebody said it
-     * @param towardDeg azimuth it goes to; empty while nobody said, and of older documents
+     * @param towardDeg azimuth it goes to; empty while nobody said, where its hinge is not relied on, and of older
+     *     documents
      */
     public record Over(double faceM, double hingeM, double pushN, Optional<Double> swayM, Optional<Double> towardDeg) {
         public Over {
@@ -184,7 +185,8 @@ public record PiecePart(
                                 Rounding.up(t.hingeM(), 3),
                                 Rounding.up(t.pushN(), TENS),
                                 plan.climb().swayM(),
-                                first.cut().facingDeg())),
+                                // what may go any way is promised to nobody
+                                first.cut().facingDeg().filter(deg -> t.trusted()))),
                 plan.below()
                         .bed()
                         .filter(b -> pieces.stream()

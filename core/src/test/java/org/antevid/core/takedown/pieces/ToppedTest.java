@@ -105,6 +105,23 @@ class ToppedTest {
         assertThat(Math.abs(Azimuth.turn(90, proposed(r, 70).orElseThrow()))).isEqualTo(90);
     }
 
+    /** From a split stem nothing is proposed to be topped: going, it pushes the stem back. */
+    @Test
+    void fromASplitStemNoTopIsProposed() {
+        StemReading split = lime(sound().lean(), List.of(), fault(DefectKind.SPLIT_UNION, 2, 3));
+        assertThat(Proposal.of(
+                        CutFigure.of(split, List.of()),
+                        Aloft.of(split).said(Aloft.Allowed.PLATFORM),
+                        Gear.NONE,
+                        LAWN,
+                        HouseLimits.USUAL,
+                        List.of(),
+                        p -> true))
+                .hasSizeGreaterThan(3)
+                .extracting(Cut::way)
+                .doesNotContain(Way.TOPPED);
+    }
+
     /** @return where the first top goes that is proposed so far off the lean at least */
     private static Optional<Double> proposed(StemReading r, double offDeg) {
         return Proposal.of(
