@@ -7,7 +7,6 @@ import org.antevid.app.reader.Speech;
 import org.antevid.app.takedown.Cranes;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.takedown.CranePicks;
-import org.antevid.core.judge.takedown.PieceJudged;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.message.Shown;
@@ -203,7 +202,7 @@ final class CraneViews {
                         .map(p -> CranePicks.matters(p).stream()
                                 .map(m -> new PickMatter(
                                         m.remark(),
-                                        PieceJudged.of(m.remark().level()),
+                                        Severity.of(m.remark().level()),
                                         m.picks(),
                                         Speech.words().say(m.says())))
                                 .toList())
@@ -213,7 +212,7 @@ final class CraneViews {
                         .filter(k -> k.weighing().free())
                         .reduce((a, b) -> b)
                         .map(Cranes.Kept::id)),
-                PieceJudged.of(r.plan().map(CranePlan::level).orElse(Finding.NONE)),
+                Severity.of(r.plan().map(CranePlan::level).orElse(Finding.NONE)),
                 r.plan()
                         .map(p -> p.remarks().stream()
                                 .map(x -> word(x, CranePicks.said(x, p)))
@@ -239,7 +238,7 @@ final class CraneViews {
                 p.loadN(),
                 p.share(),
                 p.sideNeededM(),
-                PieceJudged.of(p.level()),
+                Severity.of(p.level()),
                 p.remarks().stream().map(x -> word(x, CranePicks.said(x, p))).toList());
     }
 
@@ -269,7 +268,7 @@ final class CraneViews {
                 p.balance().map(Balance::lowEnd).map(Speech.words()::term),
                 p.balance().map(b -> Math.abs(b.tiltDeg())),
                 p.legs().flatMap(SlingLegs::util),
-                PieceJudged.of(p.level()));
+                Severity.of(p.level()));
     }
 
     private static ReadingView reading(Cranes.Kept k) {
@@ -286,6 +285,6 @@ final class CraneViews {
     }
 
     private static CraneWord word(CraneRemark r, Message said) {
-        return new CraneWord(r, PieceJudged.of(r.level()), Speech.words().say(said));
+        return new CraneWord(r, Severity.of(r.level()), Speech.words().say(said));
     }
 }

@@ -367,7 +367,6 @@ final class PieceViews {
 
     /** @return what is to be said, in the reader's words */
     static PieceWord word(PieceRemark remark, Message said) {
-        return new PieceWord(
-                remark, PieceJudged.of(remark.level()), Speech.words().say(said));
+        return new PieceWord(remark, Severity.of(remark.level()), Speech.words().say(said));
     }
 }

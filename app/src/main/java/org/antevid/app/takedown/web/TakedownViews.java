@@ -344,7 +344,7 @@ final class TakedownViews {
                 PieceViews.ofShare(c.share()),
                 c.remarks().stream()
                         .map(x -> new GuyWord(
-                                x, PieceJudged.of(x.level()), Speech.words().say(GuyHolds.said(x, c))))
+                                x, Severity.of(x.level()), Speech.words().say(GuyHolds.said(x, c))))
                         .toList());
     }
 

@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.judge.Rule;
 import org.antevid.core.judge.RuleId;
+import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
@@ -33,18 +34,13 @@ public final class CranePicks implements Rule {
     }
 
     private static Stream<Finding> whole(String label, CranePlan c) {
-        return c.remarks().stream()
-                .map(r -> Finding.of(RuleId.CRANE, PiecesTakenDown.severity(r.level()), label, r.name())
-                        .with("what", Arg.said(Message.of(r))));
+        return c.remarks().stream().map(r -> Finding.of(RuleId.CRANE, Severity.of(r.level()), label, r.name())
+                .with("what", Arg.said(Message.of(r))));
     }
 
     private static Stream<Finding> pads(String label, CranePlan c) {
         return c.pads().stream().flatMap(p -> p.remarks().stream().map(r -> Finding.of(
-                        RuleId.CRANE_PAD,
-                        PiecesTakenDown.severity(r.level()),
-                        label,
-                        String.valueOf(p.number()),
-                        r.name())
+                        RuleId.CRANE_PAD, Severity.of(r.level()), label, String.valueOf(p.number()), r.name())
                 .with("number", Arg.count(p.number()))
                 .with("what", Arg.said(said(r, p)))));
     }
@@ -67,7 +63,7 @@ public final class CranePicks implements Rule {
 
     private static Stream<Finding> picks(String label, CranePlan c) {
         return matters(c).stream().map(m -> Finding.of(
-                        RuleId.PICK, PiecesTakenDown.severity(m.remark.level()), label, m.remark.name())
+                        RuleId.PICK, Severity.of(m.remark.level()), label, m.remark.name())
                 .with("count", Arg.count(m.picks.size()))
                 .with("pieces", Arg.several(m.picks.stream().map(Arg::count).toList()))
                 .with("what", Arg.said(m.says)));

@@ -4,6 +4,7 @@ import java.util.stream.Stream;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.judge.Rule;
 import org.antevid.core.judge.RuleId;
+import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
@@ -17,7 +18,7 @@ public final class GuyHolds implements Rule {
     @Override
     public Stream<Finding> check(Situation s) {
         return s.place().takenDown().stream().flatMap(t -> t.guy().stream().flatMap(g -> g.remarks().stream()
-                .map(r -> Finding.of(RuleId.GUY, PiecesTakenDown.severity(r.level()), t.label(), r.name())
+                .map(r -> Finding.of(RuleId.GUY, Severity.of(r.level()), t.label(), r.name())
                         .with("what", Arg.said(said(r, g))))));
     }
 

@@ -6,7 +6,6 @@ import java.util.stream.Stream;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
-import org.antevid.core.takedown.Finding;
 import org.antevid.core.takedown.pieces.Piece;
 import org.antevid.core.takedown.pieces.TakeDown;
 
@@ -44,7 +43,7 @@ public record PieceJudged(Piece piece, boolean down, List<GroundBelow> below) {
     }
 
     private Severity ofItself() {
-        return down ? Severity.NOTE : of(piece.level());
+        return down ? Severity.NOTE : Severity.of(piece.level());
     }
 
     /** @return whether it is stopped by something that a shorter one is not */
@@ -52,14 +51,5 @@ public record PieceJudged(Piece piece, boolean down, List<GroundBelow> below) {
         return !down
                 && ofItself() == Severity.STOP
                 && piece.longest().flatMap(Piece.Longest::lengthM).isPresent();
-    }
-
-    public static Severity of(Finding f) {
-        return switch (f) {
-            case STOP -> Severity.STOP;
-            case SECOND_OPINION -> Severity.SECOND_OPINION;
-            case CAUTION -> Severity.CAUTION;
-            case NOTE, NONE -> Severity.NOTE;
-        };
     }
 }

@@ -60,17 +60,7 @@ public final class PiecesTakenDown implements Rule {
     }
 
     private static Severity severity(PieceRemark r) {
-        return severity(r.level());
-    }
-
-    /** @return how much a level of the mechanics weighs among the findings */
-    static Severity severity(org.antevid.core.takedown.Finding level) {
-        return switch (level) {
-            case STOP -> Severity.STOP;
-            case SECOND_OPINION -> Severity.SECOND_OPINION;
-            case CAUTION -> Severity.CAUTION;
-            case NOTE, NONE -> Severity.NOTE;
-        };
+        return Severity.of(r.level());
     }
 
     /** @return what is said of the whole plan */
