@@ -4,12 +4,13 @@ import java.lang.annotation.ElementType;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.context.annotation.Import;
 import org.springframework.test.context.TestConstructor;
 
-/** The whole server on a store of its own in a file, empty at first. */
+/** The whole server on a store of its own in a file, empty at first; what a class leaves open is closed after it. */
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
 @SpringBootTest(
@@ -19,6 +20,7 @@ import org.springframework.test.context.TestConstructor;
             "server.servlet.session.persistent=false"
         })
 @AutoConfigureMockMvc
+@ExtendWith(NothingLeftOpen.class)
 @Import(TestMeter.class)
 @TestConstructor(autowireMode = TestConstructor.AutowireMode.ALL)
 @interface OnRealStore {}

@@ -1,8 +1,10 @@
 package org.antevid.app.job;
 
+import java.util.Comparator;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
 import org.antevid.app.house.HouseChanged;
@@ -26,6 +28,7 @@ public class JobCache {
 
     private final Map<String, Shelf> plans = new ConcurrentHashMap<>();
     private final Map<String, Shelf> runs = new ConcurrentHashMap<>();
+    private final AtomicLong asks = new AtomicLong();
 
     private record Changing(String jobId) {}
 
@@ -36,6 +39,8 @@ public class JobCache {
     private static final class Shelf {
         private final Map<Object, Object> answers = new ConcurrentHashMap<>();
         private final Map<Object, ReentrantLock> making = new ConcurrentHashMap<>();
+        /** Which ask of all was the last here: what nobody has asked for longest makes room. */
+        private volatile long asked;
     }
 
     /** A transaction stays at the shelf it first asked: what it has read may be older than a shelf put up since. */
@@ -65,7 +70,7 @@ public class JobCache {
     }
 
     @SuppressWarnings("unchecked")
-    private static <T> T of(Map<String, Shelf> shelves, String jobId, Object key, Supplier<T> make) {
+    private <T> T of(Map<String, Shelf> shelves, String jobId, Object key, Supplier<T> make) {
         if (TransactionSynchronizationManager.hasResource(new Changing(jobId))) {
             return make.get();
         }
@@ -113,15 +118,18 @@ public class JobCache {
         }
     }
 
-    private static Shelf shelf(Map<String, Shelf> shelves, String jobId) {
+    private Shelf shelf(Map<String, Shelf> shelves, String jobId) {
         Asking key = new Asking(shelves, jobId);
         if (TransactionSynchronizationManager.getResource(key) instanceof Shelf own) {
             return own;
         }
-        if (shelves.size() >= MOST_JOBS) {
-            shelves.clear();
-        }
         Shelf shelf = shelves.computeIfAbsent(jobId, j -> new Shelf());
+        shelf.asked = asks.incrementAndGet();
+        if (shelves.size() > MOST_JOBS) {
+            shelves.entrySet().stream()
+                    .min(Comparator.comparingLong(e -> e.getValue().asked))
+                    .ifPresent(longest -> shelves.remove(longest.getKey(), longest.getValue()));
+        }
         if (TransactionSynchronizationManager.isSynchronizationActive()) {
             TransactionSynchronizationManager.bindResource(key, shelf);
             TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {

@@ -154,11 +154,12 @@ public class Lessons implements LearnedChecks {
                 decisions.findAllByOrderByAt().stream().collect(Collectors.groupingBy(d -> d.lessonId));
         Map<String, List<LessonUseEntity>> used =
                 uses.findAllByOrderByAt().stream().collect(Collectors.groupingBy(u -> u.lessonId));
-        Map<String, String> names = lessons.findAll().stream()
+        List<LessonEntity> newestFirst = lessons.findAllByOrderByAtDesc();
+        Map<String, String> names = newestFirst.stream()
                 .map(l -> l.jobId)
                 .distinct()
                 .collect(Collectors.toMap(j -> j, j -> jobs.job(j).name()));
-        return lessons.findAllByOrderByAtDesc().stream()
+        return newestFirst.stream()
                 .map(l -> known(
                         l,
                         Require.present(names, l.jobId),
@@ -299,7 +300,9 @@ public class Lessons implements LearnedChecks {
         if (l.lesson.rule().isPresent()) {
             events.publishEvent(new HouseChanged());
         }
-        jobs.open().stream().filter(j -> fits(j, l.lesson)).forEach(j -> jobs.touched(j, Change.LAY));
+        if (decision != LessonState.Decision.DECLINED) { // what never stood is on no card
+            jobs.open().stream().filter(j -> fits(j, l.lesson)).forEach(j -> jobs.touched(j, Change.LAY));
+        }
     }
 
     /** A lesson never loosens a rule, nor says what is in force already. */

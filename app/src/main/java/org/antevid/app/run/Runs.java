@@ -356,7 +356,7 @@ public class Runs {
 
     /** @return the instrument whose reading stops everything; empty while no go is open */
     Optional<Instruments.Now> forced(String jobId) {
-        return book.course(jobId).openGo().isEmpty()
+        return check.course(jobId).openGo().isEmpty()
                 ? Optional.empty()
                 : check.facts(jobId).watch().now().stream()
                         .filter(n -> n.watched().forces().isPresent())
@@ -366,7 +366,7 @@ public class Runs {
     /** @return whether a go is open still; one that no longer goes is ended with what stands against it */
     boolean watch(String jobId) {
         // most changes are made while nothing runs: then nothing of the plan is asked
-        if (book.course(jobId).openGo().isEmpty()) {
+        if (check.course(jobId).openGo().isEmpty()) {
             return false;
         }
         RunFacts facts = check.facts(jobId);

@@ -45,6 +45,21 @@ class KeptTest {
         assertThat(made).hasValue(2);
     }
 
+    /** A house with very many jobs at work does not make everything anew for each of them. */
+    @Test
+    void whatNobodyAskedForLongestMakesRoomForOthers() {
+        Site first = kept.ofPlan("a", "place", this::make);
+        for (int i = 0; i < 200; i++) {
+            kept.ofPlan("other" + i, "place", this::make);
+            assertThat(kept.ofPlan("a", "place", this::make)).isSameAs(first);
+        }
+        Site other = kept.ofPlan("other199", "place", this::make);
+        made.set(0);
+        assertThat(kept.ofPlan("other199", "place", this::make)).isSameAs(other);
+        kept.ofPlan("other0", "place", this::make);
+        assertThat(made).as("the oldest was given up").hasValue(1);
+    }
+
     @Test
     void whatWasReadWhileSomethingChangedIsNotKept() {
         kept.ofPlan("a", "place", () -> {

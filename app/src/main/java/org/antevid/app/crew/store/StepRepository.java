@@ -5,6 +5,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 public interface StepRepository extends JpaRepository<StepEntity, String> {
+    @Query("select e from StepEntity e where e.jobId = :jobId order by e.turn")
     List<StepEntity> findByJobIdOrderByTurn(String jobId);
 
     @Query("select distinct s.jobId from StepEntity s join s.posts p where s.done = false and s.kind = "

@@ -7,10 +7,13 @@ import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.query.Param;
 
 public interface FallLineRepository extends JpaRepository<FallLineEntity, String> {
+    @Query("select e from FallLineEntity e order by e.felledAt desc")
     List<FallLineEntity> findAllByOrderByFelledAtDesc();
 
+    @Query("select e from FallLineEntity e where e.jobId = :jobId")
     List<FallLineEntity> findByJobId(String jobId);
 
+    @Query("select e from FallLineEntity e where e.sawyerId = :sawyerId order by e.felledAt desc")
     List<FallLineEntity> findBySawyerIdOrderByFelledAtDesc(String sawyerId);
 
     @Query("select new org.antevid.app.logbook.store.EndedFalls(l.wood, l.control, count(l)) from FallLineEntity l "

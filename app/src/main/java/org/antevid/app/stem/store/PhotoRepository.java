@@ -32,5 +32,7 @@ public interface PhotoRepository extends JpaRepository<PhotoEntity, String>, Kno
         int getHeightPx();
     }
 
+    @Query("select p.id as id, p.stemId as stemId, p.defectId as defectId, p.who as who, p.at as at, "
+            + "p.widthPx as widthPx, p.heightPx as heightPx from PhotoEntity p where p.jobId = :jobId order by p.at")
     List<Entry> findByJobIdOrderByAt(String jobId);
 }

@@ -28,5 +28,7 @@ public interface VoiceNoteRepository extends JpaRepository<VoiceNoteEntity, Stri
         Instant getAt();
     }
 
+    @Query("select v.id as id, v.stemId as stemId, v.defectId as defectId, v.who as who, v.at as at "
+            + "from VoiceNoteEntity v where v.jobId = :jobId order by v.at")
     List<Entry> findByJobIdOrderByAt(String jobId);
 }
