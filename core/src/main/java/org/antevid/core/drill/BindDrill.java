@@ -92,13 +92,15 @@ final class BindDrill {
             return new Log(lengthM, buttM, tipM, moved, cutM);
         }
 
-        /** As it may be in truth, given how well it is seen. */
-        Stream<Optional<BindCut>> asSeen() {
-            Stream<Optional<BindCut>> cut = judged(List.of(cutM - SEEN_M, cutM + SEEN_M))
-                    .map(all -> all.stream().map(Optional::of))
-                    .orElse(Stream.of(Optional.empty()));
-            return Stream.concat(cut, IntStream.range(0, restsM.size()).boxed().flatMap(i -> Stream.of(-SEEN_M, SEEN_M)
-                    .map(d -> restMoved(i, d).judged())));
+        /** At the mark, then as far to both sides of it as it is seen; none where one of them cannot be judged. */
+        Optional<List<BindCut>> aboutTheMark() {
+            return judged(List.of(cutM, cutM - SEEN_M, cutM + SEEN_M));
+        }
+
+        /** As it may be in truth, given how well the rests are seen. */
+        Stream<Optional<BindCut>> asRestsAreSeen() {
+            return IntStream.range(0, restsM.size()).boxed().flatMap(i -> Stream.of(-SEEN_M, SEEN_M)
+                    .map(d -> restMoved(i, d).judged()));
         }
     }
 
@@ -134,9 +136,12 @@ final class BindDrill {
 
     /** @return the answer, where it is the same however it is seen */
     private static <T> Optional<T> sure(Log log, Function<BindCut, Optional<T>> asked) {
-        Optional<T> answer = log.judged().flatMap(asked);
-        return answer.filter(a ->
-                log.asSeen().allMatch(c -> c.flatMap(asked).filter(a::equals).isPresent()));
+        return log.aboutTheMark()
+                .map(cuts -> cuts.stream().map(asked).toList())
+                .filter(answers -> answers.stream().distinct().count() == 1)
+                .flatMap(answers -> answers.get(0))
+                .filter(a -> log.asRestsAreSeen()
+                        .allMatch(c -> c.flatMap(asked).filter(a::equals).isPresent()));
     }
 
     private static Optional<Squeeze.Face> side(BindCut c) {
@@ -165,9 +170,12 @@ final class BindDrill {
                         BindDrill::side));
     }
 
+    /** Where the first cut goes, and the squeezed side it follows from: both have to be sure. */
+    private record Begun(Squeeze.Face first, Squeeze.Face squeezed) {}
+
     private static Optional<Exercise> firstCut(Log log) {
-        return sure(log, BindDrill::first)
-                .filter(f -> sure(log, BindDrill::side).isPresent())
+        return sure(log, c -> first(c).flatMap(f -> side(c).map(s -> new Begun(f, s))))
+                .map(Begun::first)
                 .map(face -> {
                     boolean splits = log.judged()
                             .flatMap(c -> c.section().splitDepthRel())
