@@ -1,6 +1,7 @@
 import { Button, Checkbox } from 'antd';
 import { useEffect, useState } from 'react';
 import { createPortal } from 'react-dom';
+import type { Spot } from '../api/client';
 import { Mark } from '../figures/Mark';
 import { type Ghost, usePlanTools } from '../plan/planTools';
 import { usePlanView } from '../plan/planView';
@@ -32,6 +33,7 @@ export function CraneTab({ job, stem, leader, unsaved, slot, done }: Props) {
   const c = useCrane(job, stem);
   const { view } = c;
   const [pad, setPad] = useState<number>();
+  const [machine, setMachine] = useState(false);
   useOnPlan(view);
   if (!view) return <Waiting />;
   return (
@@ -47,8 +49,13 @@ export function CraneTab({ job, stem, leader, unsaved, slot, done }: Props) {
       <Readings c={c} view={view} leader={leader} />
       <PadList c={c} view={view} leader={leader} open={pad} setOpen={setPad} />
       <Chart c={c} view={view} leader={leader} />
-      {leader && <MachineForm c={c} view={view} />}
-      {slot && leader && createPortal(<NextOfCrane c={c} view={view} openPad={setPad} done={done} />, slot)}
+      {leader && <MachineForm c={c} view={view} open={machine} setOpen={setMachine} />}
+      {slot &&
+        leader &&
+        createPortal(
+          <NextOfCrane c={c} view={view} openPad={setPad} openMachine={() => setMachine(true)} done={done} />,
+          slot,
+        )}
     </section>
   );
 }
@@ -143,50 +150,50 @@ function Chart({ c, view, leader }: { c: Crane; view: CraneView; leader: boolean
   );
 }
 
-/** Remarks that a word about the pad clears; the others need another place for it. */
-const ASKED: string[] = ['GROUND_NOT_KNOWN', 'EDGE_NOT_MEASURED', 'VOID_NOT_ASKED'];
+type NextProps = {
+  c: Crane;
+  view: CraneView;
+  openPad: (number: number) => void;
+  openMachine: () => void;
+  done: () => void;
+};
+type Step = [words: string, why: string | undefined, act: () => void];
 
-type NextProps = { c: Crane; view: CraneView; openPad: (number: number) => void; done: () => void };
+const show = (part: string) => document.querySelector(`[aria-label="${part}"]`)?.scrollIntoView();
 
-/** The one thing to do next: what is missing, then what stops, then to keep it. */
-function NextOfCrane({ c, view, openPad, done }: NextProps) {
+/** The one thing to do next, as the server says it. */
+function NextOfCrane({ c, view, openPad, openMachine, done }: NextProps) {
   const { pick } = usePlanTools();
-  const pad = view.pads.find((p) => p.remarks.some((r) => r.severity !== 'CAUTION'));
-  const place = pad?.remarks.find((r) => r.severity === 'STOP' && !ASKED.includes(r.remark));
-  const stopped = view.matters.find((m) => m.severity === 'STOP');
+  const { kind, because } = view.next;
+  const number = view.next.number ?? 0;
+  const move = (at: Spot) => c.change({ pads: padsOf(c, view).map((p, i) => (i === number - 1 ? { ...p, at } : p)) });
   const keep: Step = [msg('keepCrane'), msg('keepCraneWhy'), () => void c.keep()];
-  const [words, why, act] = ((): Step => {
-    if (!view.at)
-      return [msg('putCrane'), msg('putCraneWhy'), () => pick(msg('putCrane'), (at) => c.change({ at, pads: [] }))];
-    if (!view.landing)
-      return [
-        msg('putLanding'),
-        msg('putLandingWhy'),
-        () => pick(msg('putLanding'), (at) => c.change({ landing: { at, lengthM: 6, widthM: 4 } })),
-      ];
-    if (view.chart && !view.confirmed)
-      return [msg('confirmNext'), msg('confirmChart'), () => c.change({ confirmed: true })];
-    if (pad && place)
-      return [
-        msg('movePad', { number: pad.number }),
-        place.words,
-        () =>
-          pick(msg('movePad', { number: pad.number }), (at) =>
-            c.change({ pads: padsOf(c, view).map((p, i) => (i === pad.number - 1 ? { ...p, at } : p)) }),
-          ),
-      ];
-    if (pad) return [msg('sayOfPad', { number: pad.number }), pad.remarks[0].words, () => openPad(pad.number)];
-    if (stopped && !c.unsaved)
-      return [
-        msg('lookAtPick', { number: stopped.picks[0] }),
-        stopped.words,
-        () => document.querySelector(`[aria-label="${msg('picks')}"]`)?.scrollIntoView(),
-      ];
-    return c.unsaved ? keep : [msg('nextCrew'), msg('nextCrewWhy'), done];
-  })();
+  const steps: Record<CraneView['next']['kind'], Step> = {
+    PUT_CRANE: [
+      msg('putCrane'),
+      msg('putCraneWhy'),
+      () => pick(msg('putCrane'), (at) => c.change({ at, pads: [] })),
+    ],
+    PUT_LANDING: [
+      msg('putLanding'),
+      msg('putLandingWhy'),
+      () => pick(msg('putLanding'), (at) => c.change({ landing: { at, lengthM: 6, widthM: 4 } })),
+    ],
+    LOAD_CHART: [msg('loadChart'), msg('chartIsMakers'), () => show(msg('chart'))],
+    CONFIRM_CHART: [msg('confirmNext'), msg('confirmChart'), () => c.change({ confirmed: true })],
+    LARGER_PAD: [msg('largerPad', { number }), because, () => openPad(number)],
+    SAY_OF_PAD: [msg('sayOfPad', { number }), because, () => openPad(number)],
+    MOVE_PAD: [msg('movePad', { number }), because, () => pick(msg('movePad', { number }), move)],
+    FIND_WHY: [msg('oddNext'), because, () => show(msg('readings'))],
+    SEE_TO_SET_UP: [msg('seeTo'), because, openMachine],
+    LOOK_AT_PICK: [msg('lookAtPick', { number }), because, () => show(msg('picks'))],
+    KEEP: keep,
+    WHO_DOES_IT: [msg('nextCrew'), msg('nextCrewWhy'), done],
+  };
+  const [words, why, act] = steps[kind];
   return (
     <>
-      {c.unsaved && view.landing && words !== keep[0] && (
+      {view.changed && view.landing && kind !== 'KEEP' && (
         <Button block size="large" onClick={keep[2]}>
           {keep[0]}
         </Button>
@@ -201,5 +208,3 @@ function NextOfCrane({ c, view, openPad, done }: NextProps) {
     </>
   );
 }
-
-type Step = [words: string, why: string, act: () => void];

@@ -5,7 +5,7 @@ import type { Crane, CraneView, SetUp } from './useCrane';
 import css from './takedown.module.css';
 import { msg } from './words';
 
-type Props = { c: Crane; view: CraneView };
+type Props = { c: Crane; view: CraneView; open: boolean; setOpen: (open: boolean) => void };
 type Number = {
   name: keyof SetUp & keyof CraneView;
   label: string;
@@ -29,13 +29,15 @@ const numbers = (): Number[] => [
   { name: 'makersN', label: msg('craneMakersN'), unit: 'N', step: 1000, digits: 0, most: 10_000_000 },
 ];
 
-export function MachineForm({ c, view }: Props) {
+export function MachineForm({ c, view, open, setOpen }: Props) {
   // as it is typed: what it comes to follows
   const set = c.draft ?? view;
   const landing = set.landing;
   return (
     <Collapse
       ghost
+      activeKey={open ? ['machine'] : []}
+      onChange={(keys) => setOpen(keys.length > 0)}
       items={[
         {
           key: 'machine',

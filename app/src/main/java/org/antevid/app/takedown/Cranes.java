@@ -89,6 +89,7 @@ public class Cranes {
      * @param id of the set-up that counts; empty while none was kept
      * @param plan empty while no pieces are planned
      * @param machines names of the cranes that are on the job
+     * @param changed it is another set-up than the one that is kept
      */
     public record Reckoned(
             Optional<String> id,
@@ -96,7 +97,8 @@ public class Cranes {
             SetUp setUp,
             List<Kept> readings,
             Optional<CranePlan> plan,
-            List<String> machines) {}
+            List<String> machines,
+            boolean changed) {}
 
     public Reckoned of(String jobId, String stemId) {
         return reckon(jobId, stemId, kept(jobId, stemId).map(Cranes::setUp).orElse(SetUp.NONE));
@@ -114,15 +116,17 @@ public class Cranes {
 
     private Reckoned reckon(String jobId, String stemId, SetUp setUp) {
         Takedowns.Reckoned t = takedowns.of(jobId, stemId);
+        Optional<CraneSetUpEntity> kept = kept(jobId, stemId);
         return new Reckoned(
-                kept(jobId, stemId).map(k -> k.id),
+                kept.map(k -> k.id),
                 t.stem().label(),
                 setUp,
                 read(jobId, stemId).stream()
                         .map(r -> new Kept(r.id, r.forCore(), r.who, Optional.ofNullable(r.foundBy)))
                         .toList(),
                 t.plan().map(p -> plan(jobId, stemId, t.stem(), p, setUp)),
-                machines(jobId));
+                machines(jobId),
+                !setUp.equals(kept.map(Cranes::setUp).orElse(SetUp.NONE)));
     }
 
     private CranePlan plan(String jobId, String stemId, StemReading stem, TakeDown pieces, SetUp setUp) {

@@ -7,6 +7,7 @@ import org.antevid.app.reader.Speech;
 import org.antevid.app.takedown.Cranes;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.takedown.CranePicks;
+import org.antevid.core.judge.takedown.NextOfCrane;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.message.Shown;
@@ -34,6 +35,14 @@ final class CraneViews {
     private CraneViews() {}
 
     record CraneWord(CraneRemark remark, Severity severity, String words) {}
+
+    /**
+     * What to do next.
+     *
+     * @param number of the pad or the pick it is about
+     * @param because what stands against it
+     */
+    record CraneNext(NextOfCrane.Kind kind, Optional<Integer> number, Optional<String> because) {}
 
     /** One matter and the picks it concerns. */
     record PickMatter(CraneRemark remark, Severity severity, List<Integer> picks, String words) {}
@@ -124,6 +133,7 @@ final class CraneViews {
      * @param id of the set-up that is kept; sent back with the next one
      * @param machines names of the cranes that are on the job
      * @param oddId of the reading nobody found the reason of; nothing is picked before
+     * @param changed it is another set-up than the one that is kept
      */
     record CraneView(
             Optional<String> id,
@@ -153,7 +163,9 @@ final class CraneViews {
             Optional<String> oddId,
             Severity severity,
             List<CraneWord> remarks,
-            List<SoilChoice> soils) {}
+            List<SoilChoice> soils,
+            boolean changed,
+            CraneNext next) {}
 
     static ChartView chart(ChartFile c) {
         return new ChartView(
@@ -220,7 +232,13 @@ final class CraneViews {
                         .orElse(List.of()),
                 Stream.of(PadPressure.Soil.values())
                         .map(x -> new SoilChoice(x, Speech.words().term(x)))
-                        .toList());
+                        .toList(),
+                r.changed(),
+                next(NextOfCrane.of(s, r.plan(), r.changed())));
+    }
+
+    private static CraneNext next(NextOfCrane n) {
+        return new CraneNext(n.kind(), n.number(), n.because().map(Speech.words()::say));
     }
 
     private static PadView pad(PadCheck p) {

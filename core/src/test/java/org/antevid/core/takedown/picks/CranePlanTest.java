@@ -1,5 +1,13 @@
 package org.antevid.core.takedown.picks;
 
+import static org.antevid.core.takedown.picks.CraneSamples.CRANE;
+import static org.antevid.core.takedown.picks.CraneSamples.FOOT;
+import static org.antevid.core.takedown.picks.CraneSamples.LANDING;
+import static org.antevid.core.takedown.picks.CraneSamples.LOOKED;
+import static org.antevid.core.takedown.picks.CraneSamples.OAK;
+import static org.antevid.core.takedown.picks.CraneSamples.OPEN;
+import static org.antevid.core.takedown.picks.CraneSamples.plan;
+import static org.antevid.core.takedown.picks.CraneSamples.setUp;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -20,7 +28,6 @@ import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.takedown.Finding;
 import org.antevid.core.takedown.crane.Balance;
-import org.antevid.core.takedown.crane.PadPressure;
 import org.antevid.core.takedown.crane.Pick;
 import org.antevid.core.takedown.drop.FreeDrop;
 import org.antevid.core.takedown.pieces.Aloft;
@@ -28,80 +35,12 @@ import org.antevid.core.takedown.pieces.Below;
 import org.antevid.core.takedown.pieces.Cut;
 import org.antevid.core.takedown.pieces.CutFigure;
 import org.antevid.core.takedown.pieces.Gear;
-import org.antevid.core.takedown.pieces.Limb;
 import org.antevid.core.takedown.pieces.TakeDown;
 import org.antevid.core.takedown.pieces.Way;
 import org.junit.jupiter.api.Test;
 
 /** A crane and its picks. */
 class CranePlanTest {
-    private static final Spot FOOT = new Spot(0, 0);
-    private static final Spot CRANE = new Spot(5, 0);
-    private static final Spot LANDING = new Spot(5, 5);
-    private static final StemReading OAK = Samples.oak("S5", FOOT, List.of());
-    private static final Surroundings OPEN = new Surroundings(List.of(), List.of());
-
-    private static final Stands LOOKED = new Stands(Optional.of("tracked crane"), Optional.of(0.5), Optional.of(false));
-
-    private static TakeDown plan(Optional<Double> slungM) {
-        return TakeDown.of(
-                CutFigure.of(OAK, List.of(new Limb("L1", 9, 0.12, 4, 90, 20, false))),
-                Aloft.of(OAK),
-                List.of(
-                        new Cut(Optional.of("L1"), 0, Way.PICKED, slungM, Optional.empty(), Optional.empty()),
-                        new Cut(Optional.empty(), 17, Way.PICKED, Optional.empty(), Optional.empty(), Optional.empty()),
-                        new Cut(
-                                Optional.empty(),
-                                15,
-                                Way.PICKED,
-                                Optional.empty(),
-                                Optional.empty(),
-                                Optional.empty())),
-                Gear.NONE,
-                new Below(FreeDrop.Surface.TURF, 0, 8, 10));
-    }
-
-    private static Pad pad(Spot at) {
-        return new Pad(
-                at,
-                Optional.of(PadPressure.Soil.COMPACTED_GRAVEL),
-                0.8,
-                0.3,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.of(false));
-    }
-
-    private static SetUp setUp(Spot at, Spot landing) {
-        return setUp(
-                at,
-                landing,
-                List.of(45, 135, 225, 315).stream().map(d -> pad(at.at(d, 2.7))).toList());
-    }
-
-    private static SetUp setUp(Spot at, Spot landing, List<Pad> pads) {
-        return new SetUp(
-                Optional.of(ChartFile.of(ChartFileTest.lines())),
-                true,
-                Optional.of(at),
-                2900,
-                Optional.empty(),
-                pads,
-                50,
-                20,
-                0,
-                8,
-                0.5,
-                Optional.of(12.0),
-                3,
-                Optional.of(20_000.0),
-                true,
-                Optional.empty(),
-                Optional.of(new SetUp.Landing(landing, 12, 8)),
-                LOOKED);
-    }
-
     private static CranePlan of(SetUp s, Surroundings round, Weighing... readings) {
         return CranePlan.of(OAK, plan(Optional.empty()), s, round, List.of(readings), 5);
     }
