@@ -169,11 +169,7 @@ function NextOfCrane({ c, view, openPad, openMachine, done }: NextProps) {
   const move = (at: Spot) => c.change({ pads: padsOf(c, view).map((p, i) => (i === number - 1 ? { ...p, at } : p)) });
   const keep: Step = [msg('keepCrane'), msg('keepCraneWhy'), () => void c.keep()];
   const steps: Record<CraneView['next']['kind'], Step> = {
-    PUT_CRANE: [
-      msg('putCrane'),
-      msg('putCraneWhy'),
-      () => pick(msg('putCrane'), (at) => c.change({ at, pads: [] })),
-    ],
+    PUT_CRANE: [msg('putCrane'), msg('putCraneWhy'), () => pick(msg('putCrane'), (at) => c.change({ at, pads: [] }))],
     PUT_LANDING: [
       msg('putLanding'),
       msg('putLandingWhy'),

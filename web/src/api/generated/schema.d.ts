@@ -6426,11 +6426,25 @@ export interface components {
             /** @enum {string} */
             side: "RIGHT" | "LEFT";
         };
+        /** @description What to do next. */
+        CraneNext: {
+            /** @description what stands against it */
+            because?: string;
+            /** @enum {string} */
+            kind: "PUT_CRANE" | "PUT_LANDING" | "LOAD_CHART" | "CONFIRM_CHART" | "LARGER_PAD" | "SAY_OF_PAD" | "MOVE_PAD" | "FIND_WHY" | "SEE_TO_SET_UP" | "LOOK_AT_PICK" | "KEEP" | "WHO_DOES_IT";
+            /**
+             * Format: int32
+             * @description of the pad or the pick it is about
+             */
+            number?: number;
+        };
         /** @description A crane. */
         CraneView: {
             at?: components["schemas"]["Spot"];
             /** Format: double */
             attachmentKg: number;
+            /** @description it is another set-up than the one that is kept */
+            changed: boolean;
             chart?: components["schemas"]["ChartView"];
             confirmed: boolean;
             grip?: components["schemas"]["GripView"];
@@ -6453,6 +6467,7 @@ export interface components {
             /** Format: double */
             massKg: number;
             matters: components["schemas"]["PickMatter"][];
+            next: components["schemas"]["CraneNext"];
             /** @description of the reading nobody found the reason of; nothing is picked before */
             oddId?: string;
             pads: components["schemas"]["PadView"][];
