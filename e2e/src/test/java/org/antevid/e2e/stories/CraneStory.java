@@ -122,7 +122,7 @@ class CraneStory extends DemoStory {
     @Test
     @Order(4)
     void eachPickSaysItsShareOfTheChartAndWhatTheDisplayMustShow() {
-        next("Machine, hook, slings, landing");
+        next("See to the set-up");
         imre.fill("a sling bears, pulled straight", "20000");
         imre.fill("maker’s wind limit", "14");
         assertThat(part("Picks").locator("tbody")).containsText("%");
