@@ -3,9 +3,10 @@ package org.antevid.app.briefing.store;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** A frozen issue of the plan; never changed. */
 @Entity
@@ -17,12 +18,13 @@ public class BriefingEntity {
     public String jobId;
     public int number;
 
-    @Lob
-    @Column(columnDefinition = "clob")
+    /** Read as text, not by the driver's large object, which hands it over letter by letter. */
+    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
+    @Column(columnDefinition = "character large object")
     public String plan;
 
-    @Lob
-    @Column(columnDefinition = "clob")
+    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
+    @Column(columnDefinition = "character large object")
     public String findings;
 
     public String hash;

@@ -1,12 +1,14 @@
 package org.antevid.app.job.store;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.IdClass;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.io.Serializable;
 import java.time.Instant;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 @Entity
 @Table(name = "written_once")
@@ -23,7 +25,8 @@ public class WrittenEntity {
     public String fingerprint;
     public Integer status;
 
-    @Lob
+    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
+    @Column(columnDefinition = "character large object")
     public String reply;
 
     public Instant at;

@@ -1,10 +1,12 @@
 package org.antevid.app.takedown.store;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** A crane as it was set up for a stem, kept as JSON. */
 @Entity
@@ -16,7 +18,8 @@ public class CraneSetUpEntity {
     public String jobId;
     public String stemId;
 
-    @Lob
+    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
+    @Column(columnDefinition = "character large object")
     public String setUp;
 
     public String who;
