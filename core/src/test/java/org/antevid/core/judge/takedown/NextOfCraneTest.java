@@ -8,6 +8,7 @@ import static org.antevid.core.takedown.picks.CraneSamples.OPEN;
 import static org.antevid.core.takedown.picks.CraneSamples.pad;
 import static org.antevid.core.takedown.picks.CraneSamples.plan;
 import static org.antevid.core.takedown.picks.CraneSamples.setUp;
+import static org.antevid.core.takedown.picks.CraneSamples.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
@@ -17,7 +18,6 @@ import org.antevid.core.judge.takedown.NextOfCrane.Kind;
 import org.antevid.core.message.Message;
 import org.antevid.core.site.Spot;
 import org.antevid.core.takedown.crane.PadPressure;
-import org.antevid.core.takedown.picks.ChartFile;
 import org.antevid.core.takedown.picks.CranePlan;
 import org.antevid.core.takedown.picks.CraneRemark;
 import org.antevid.core.takedown.picks.Pad;
@@ -30,37 +30,7 @@ import org.junit.jupiter.api.Test;
 class NextOfCraneTest {
     private static final SetUp IN_ORDER = setUp(CRANE, LANDING);
 
-    private static SetUp with(
-            Optional<ChartFile> chart,
-            boolean confirmed,
-            Optional<Spot> at,
-            List<Pad> pads,
-            Optional<SetUp.Landing> landing,
-            Stands stands,
-            Optional<Double> slingN) {
-        SetUp s = IN_ORDER;
-        return new SetUp(
-                chart,
-                confirmed,
-                at,
-                s.massKg(),
-                s.makersN(),
-                pads,
-                s.hookKg(),
-                s.slingsKg(),
-                s.attachmentKg(),
-                s.hookLineM(),
-                s.marginM(),
-                s.windLimitMs(),
-                s.legM(),
-                slingN,
-                s.tagLine(),
-                s.grip(),
-                landing,
-                stands);
-    }
-
-    private static SetUp with(List<Pad> pads, Stands stands, Optional<Double> slingN) {
+    private static SetUp other(List<Pad> pads, Stands stands, Optional<Double> slingN) {
         SetUp s = IN_ORDER;
         return with(s.chart(), true, s.at(), pads, s.landing(), stands, slingN);
     }
@@ -115,7 +85,7 @@ class NextOfCraneTest {
     private static Kind firstPad(Pad first) {
         List<Pad> pads = new ArrayList<>(IN_ORDER.pads());
         pads.set(0, first);
-        NextOfCrane n = next(with(pads, LOOKED, IN_ORDER.slingN()), true);
+        NextOfCrane n = next(other(pads, LOOKED, IN_ORDER.slingN()), true);
         assertThat(n.number()).contains(1);
         assertThat(n.because()).isPresent();
         return n.kind();
@@ -126,11 +96,11 @@ class NextOfCraneTest {
     void whatStopsTheWholeSetUpIsSeenToBeforeWhoDoesIt() {
         Stands onIce = new Stands(Optional.of("x"), Optional.of(0.2), Optional.of(true));
         Optional<Message> because =
-                next(with(IN_ORDER.pads(), onIce, IN_ORDER.slingN()), false).because();
+                next(other(IN_ORDER.pads(), onIce, IN_ORDER.slingN()), false).because();
         assertThat(because.map(Message::code)).contains(CraneRemark.ON_ICE);
-        assertThat(next(with(IN_ORDER.pads(), onIce, IN_ORDER.slingN()), false).kind())
+        assertThat(next(other(IN_ORDER.pads(), onIce, IN_ORDER.slingN()), false).kind())
                 .isEqualTo(Kind.SEE_TO_SET_UP);
-        assertThat(next(with(IN_ORDER.pads(), LOOKED, Optional.empty()), false).kind())
+        assertThat(next(other(IN_ORDER.pads(), LOOKED, Optional.empty()), false).kind())
                 .isEqualTo(Kind.SEE_TO_SET_UP);
     }
 

@@ -8,6 +8,7 @@ import static org.antevid.core.takedown.picks.CraneSamples.OAK;
 import static org.antevid.core.takedown.picks.CraneSamples.OPEN;
 import static org.antevid.core.takedown.picks.CraneSamples.plan;
 import static org.antevid.core.takedown.picks.CraneSamples.setUp;
+import static org.antevid.core.takedown.picks.CraneSamples.with;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -82,25 +83,7 @@ class CranePlanTest {
 
     private static List<CraneRemark> standing(Stands stands, Surroundings round) {
         SetUp s = setUp(CRANE, LANDING);
-        SetUp other = new SetUp(
-                s.chart(),
-                true,
-                s.at(),
-                s.massKg(),
-                s.makersN(),
-                s.pads(),
-                s.hookKg(),
-                s.slingsKg(),
-                s.attachmentKg(),
-                s.hookLineM(),
-                s.marginM(),
-                s.windLimitMs(),
-                s.legM(),
-                s.slingN(),
-                true,
-                s.grip(),
-                s.landing(),
-                stands);
+        SetUp other = with(s.chart(), true, s.at(), s.pads(), s.landing(), stands, s.slingN());
         return of(other, round).remarks();
     }
 

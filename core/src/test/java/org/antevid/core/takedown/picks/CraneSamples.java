@@ -85,5 +85,36 @@ public final class CraneSamples {
                 LOOKED);
     }
 
+    /** The same crane, set up otherwise. */
+    public static SetUp with(
+            Optional<ChartFile> chart,
+            boolean confirmed,
+            Optional<Spot> at,
+            List<Pad> pads,
+            Optional<SetUp.Landing> landing,
+            Stands stands,
+            Optional<Double> slingN) {
+        SetUp s = setUp(CRANE, LANDING);
+        return new SetUp(
+                chart,
+                confirmed,
+                at,
+                s.massKg(),
+                s.makersN(),
+                pads,
+                s.hookKg(),
+                s.slingsKg(),
+                s.attachmentKg(),
+                s.hookLineM(),
+                s.marginM(),
+                s.windLimitMs(),
+                s.legM(),
+                slingN,
+                s.tagLine(),
+                s.grip(),
+                landing,
+                stands);
+    }
+
     private CraneSamples() {}
 }

@@ -72,6 +72,19 @@ final class Limes {
 
     /** The same, of other wood. */
     static StemReading of(Wood wood) {
+        return sound(wood, StemMass.Crown.OPEN_BROADLEAF_LEAFLESS, false);
+    }
+
+    /** The same with no more crown than its limbs. */
+    static StemReading bare() {
+        return sound(StemMass.Crown.STUB, false);
+    }
+
+    private static StemReading sound(StemMass.Crown crown, boolean kept) {
+        return sound(sound().wood(), crown, kept);
+    }
+
+    private static StemReading sound(Wood wood, StemMass.Crown crown, boolean kept) {
         StemReading r = sound();
         return new StemReading(
                 r.label(),
@@ -83,30 +96,6 @@ final class Limes {
                 r.lean(),
                 r.crownRadiusM(),
                 wood,
-                r.shape(),
-                r.crown(),
-                r.defects(),
-                r.toBeKept(),
-                r.more());
-    }
-
-    /** The same with no more crown than its limbs. */
-    static StemReading bare() {
-        return sound(StemMass.Crown.STUB, false);
-    }
-
-    private static StemReading sound(StemMass.Crown crown, boolean kept) {
-        StemReading r = sound();
-        return new StemReading(
-                r.label(),
-                r.species(),
-                r.state(),
-                r.at(),
-                r.dbh(),
-                r.height(),
-                r.lean(),
-                r.crownRadiusM(),
-                r.wood(),
                 r.shape(),
                 crown,
                 r.defects(),
