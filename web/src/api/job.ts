@@ -1,4 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { askAnew } from './anew';
 import { arrived } from './changes';
 import { api, data, Problem } from './client';
 import { msg } from '../words/base';
@@ -117,11 +118,11 @@ export function useAct(job: string, say: (words: string) => void): (write: Promi
     try {
       await write;
       say('');
-      if (!(await arrived(job))) await queries.invalidateQueries({ queryKey: ['job', job] });
+      if (!(await arrived(job))) await askAnew(queries, ['job', job]);
       return true;
     } catch (e) {
       say(e instanceof Problem ? e.message : noAnswer());
-      if (e instanceof Problem && e.status === 409) await queries.invalidateQueries({ queryKey: ['job', job] });
+      if (e instanceof Problem && e.status === 409) await askAnew(queries, ['job', job]);
       return false;
     }
   };

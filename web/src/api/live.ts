@@ -1,5 +1,6 @@
 import { type QueryClient, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
+import { askAnew } from './anew';
 import { api, data, Problem, type Schemas } from './client';
 import { news, onChanged } from './changes';
 import { MANNER_KEPT } from '../words/useManner';
@@ -44,8 +45,7 @@ const MAKES_OLD: Record<string, string[]> = {
 };
 
 /** A hold takes the go away before anybody asks; only the readiness of all is void with it. */
-function withHold(run: Run, hold: Hold | undefined): Run {
-  if (!hold) return run;
+function withHold(run: Run): Run {
   const step = run.step && {
     ...run.step,
     iAmReady: false,
@@ -54,14 +54,17 @@ function withHold(run: Run, hold: Hold | undefined): Run {
   return { ...run, step, going: false, held: true, word: 'STOP' };
 }
 
-/** The hold that stands, as the event or the answer brought it. */
+/**
+ * The hold that stands, as the event or the answer brought it. When it is lifted, the run stays held until it is asked
+ * for anew: what was known of it before the hold is no go any more.
+ */
 export function takeHold(queries: QueryClient, job: string, hold: Hold | undefined, asks: boolean): void {
   // An answer that was asked for before this came must not take its place.
   void queries.cancelQueries({ queryKey: ['job', job, 'hold'] });
   const was = queries.getQueryData<Hold | null>(['job', job, 'hold']);
   queries.setQueryData(['job', job, 'hold'], hold ?? null);
-  queries.setQueryData<Run>(['job', job, 'run'], (run) => run && withHold(run, hold));
-  if (asks || (was && !hold)) void queries.invalidateQueries({ queryKey: ['job', job, 'run'] });
+  queries.setQueryData<Run>(['job', job, 'run'], (run) => (run && (hold ?? was) ? withHold(run) : run));
+  if (asks || (was && !hold)) void askAnew(queries, ['job', job, 'run']);
 }
 
 /**
@@ -80,7 +83,7 @@ export function useLive(job: string, whole: boolean): Link {
     let events = 0;
     const now = () => performance.now();
     const old = (names: Iterable<string>) =>
-      Promise.all([...new Set(names)].map((name) => queries.invalidateQueries({ queryKey: ['job', job, name] })));
+      Promise.all([...new Set(names)].map((name) => askAnew(queries, ['job', job, name])));
     const changed = (kinds: string[]) => old(kinds.flatMap((kind) => MAKES_OLD[kind] ?? []));
     const speaks = () => {
       streamAt = now();
@@ -94,7 +97,7 @@ export function useLive(job: string, whole: boolean): Link {
       stream.onopen = () => {
         const first = streamAt === -Infinity;
         speaks();
-        if (!first) void queries.invalidateQueries({ queryKey: ['job', job] });
+        if (!first) void askAnew(queries, ['job', job]);
       };
       stream.addEventListener('beat', speaks);
       stream.addEventListener('hold', (e) => {

@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
 import { lazy, type ReactNode, Suspense, useCallback, useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { askAnew } from '../api/anew';
 import { Problem } from '../api/client';
 import { useCard, useHold, useJob, useRun, useShown } from '../api/job';
 import { type Link as Connection, useLive } from '../api/live';
@@ -75,8 +76,7 @@ export default function CrewApp() {
   const run = useRun(job).data;
   const shown = useShown(job).data;
   const after = useCallback(
-    (kind: UnsentKind) =>
-      Promise.all(AFTER[kind].map((name) => queries.invalidateQueries({ queryKey: ['job', job, name] }))),
+    (kind: UnsentKind) => Promise.all(AFTER[kind].map((name) => askAnew(queries, ['job', job, name]))),
     [job, queries],
   );
   const out = useOutbox(job, after);

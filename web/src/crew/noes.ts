@@ -1,4 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { askAnew } from '../api/anew';
 import { api, data } from '../api/client';
 
 /** The climber's No that stands of a stem, and how its climber takes it back. */
@@ -14,7 +15,7 @@ export function useNo(job: string, stem: string) {
     stands,
     takeBack: async () => {
       await data(api.DELETE('/api/jobs/{job}/takedown/no', { params: { path, query: { stem } } }));
-      await queries.invalidateQueries({ queryKey });
+      await askAnew(queries, queryKey);
     },
   };
 }

@@ -2,6 +2,7 @@ import { msg } from '../words/base';
 import { useQueryClient } from '@tanstack/react-query';
 import type { FormInstance } from 'antd';
 import { type ReactNode, useState } from 'react';
+import { askAnew } from '../api/anew';
 import { Problem } from '../api/client';
 import { noAnswer } from '../api/job';
 
@@ -27,7 +28,7 @@ export function useSend(form?: FormInstance): {
     try {
       await write;
       setWords('');
-      await queries.invalidateQueries();
+      await askAnew(queries);
       setStored(true);
       return true;
     } catch (e) {

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
+import { askAnew } from '../../api/anew';
 import { Problem, type Schemas, upload } from '../../api/client';
 import { useSession } from '../../api/job';
 import { FilePick } from '../../ui/FilePick';
@@ -21,7 +22,7 @@ export function Files() {
     setRefused(undefined);
     try {
       setReport(await upload<Schemas['ImportReport']>(FALLS, f, f.name));
-      await queries.invalidateQueries({ queryKey: ['logbook'] });
+      await askAnew(queries, ['logbook']);
     } catch (e) {
       setRefused(e instanceof Problem ? e : new Problem(0, msg('fileNotSent'), []));
     }

@@ -2,6 +2,7 @@ import css from '../../ui/layout.module.css';
 import { useQueryClient } from '@tanstack/react-query';
 import { Button, Grid } from 'antd';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { askAnew } from '../../api/anew';
 import type { Schemas, Spot } from '../../api/client';
 import { useJob, useReview, useStems } from '../../api/job';
 import { useOutbox } from '../../api/outbox';
@@ -37,7 +38,7 @@ export default function ReviewPanel({ job }: PanelProps) {
   const queries = useQueryClient();
   useOutbox(
     job,
-    useCallback(() => queries.invalidateQueries({ queryKey: ['job', job, 'review'] }), [job, queries]),
+    useCallback(() => askAnew(queries, ['job', job, 'review']), [job, queries]),
   );
   const [correcting, setCorrecting] = useState('');
   const { pick } = usePlanTools();

@@ -4,6 +4,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Button, Modal } from 'antd';
 import { Waiting } from '../../ui/Waiting';
 import { useCallback, useState } from 'react';
+import { askAnew } from '../../api/anew';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useHold, useJob, useRun, useRunLog, useStems } from '../../api/job';
 import { silentMs } from '../../api/heard';
@@ -30,14 +31,15 @@ export default function RunPanel({ job, go }: PanelProps) {
   const queries = useQueryClient();
   useOutbox(
     job,
-    useCallback(() => queries.invalidateQueries({ queryKey: ['job', job, 'run'] }), [job, queries]),
+    useCallback(() => askAnew(queries, ['job', job, 'run']), [job, queries]),
   );
   const info = useJob(job).data;
   const leader = info?.myPart === 'LEADER';
   const [closing, setClosing] = useState(false);
-  const answer = useRun(job).data;
   const log = useRunLog(job).data ?? [];
-  const held = Boolean(useHold(job));
+  const answer = useRun(job).data;
+  // the run as it was before a hold stays held until the answer after it is here: no go is green in between
+  const held = Boolean(useHold(job)) || Boolean(answer?.held);
   const r = answer && { ...answer, held, going: answer.going && !held };
   const path = { params: { path: { job } } };
   const give = () => void act(api.POST('/api/jobs/{job}/run/go', { ...path, body: { id: newId() } }));
