@@ -20,13 +20,14 @@ export function useSeen(job: string, me: string | undefined, hold: Hold | undefi
     let again: ReturnType<typeof setTimeout> | undefined;
     let over = false;
     const path = { job, hold: id };
-    const sounding = soundAlarm() ? 'SOUNDED' : 'MUTE';
+    const sounds = soundAlarm();
     const tell = async () => {
       // in a pocket nobody sees it
       if (document.visibilityState !== 'visible') {
         document.addEventListener('visibilitychange', () => !over && void tell(), { once: true });
         return;
       }
+      const sounding = (await sounds) ? 'SOUNDED' : 'MUTE';
       const heard = await api
         .POST('/api/jobs/{job}/run/holds/{hold}/receipts', { params: { path }, body: { state: 'SEEN', sounding } })
         .then(() => true)
@@ -65,7 +66,7 @@ export function useAlarm(hold: Hold | undefined, people: People): string[] {
   useEffect(() => {
     if (!id || !open) return;
     let left = ALARMS;
-    const again = setInterval(() => (left-- > 0 ? soundAlarm() : clearInterval(again)), STOPPED_MS);
+    const again = setInterval(() => (left-- > 0 ? void soundAlarm() : clearInterval(again)), STOPPED_MS);
     return () => clearInterval(again);
   }, [id, open]);
   useEffect(() => {
