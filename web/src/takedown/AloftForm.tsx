@@ -47,7 +47,7 @@ export function AloftForm({ job, t, view, leader }: Props) {
             none={msg('byTheRecords')}
             value={t.draft?.mayBe}
             change={(mayBe) => t.change({ mayBe })}
-            options={view.allowances.map((m) => ({ value: m.value, label: m.words }))}
+            options={view.choices.allowances.map((m) => ({ value: m.value, label: m.words }))}
           />
           <Pick
             label={msg('whoClimbs')}
@@ -61,7 +61,7 @@ export function AloftForm({ job, t, view, leader }: Props) {
             none={msg('notChosen')}
             value={t.draft?.fallback}
             change={(fallback) => t.change({ fallback })}
-            options={view.instead.map((f) => ({ value: f.value, label: f.words }))}
+            options={view.choices.instead.map((f) => ({ value: f.value, label: f.words }))}
           />
           {t.draft?.fallback === 'AGREED_DAMAGE' && (
             <label className={css.pick}>
@@ -221,10 +221,10 @@ function Held({
       <LookedOver
         label={msg('allOfKit')}
         change={(on) =>
-          change({ ...climb, kit: on ? Object.fromEntries(view.climbKit.map((k) => [k.value, on])) : {} })
+          change({ ...climb, kit: on ? Object.fromEntries(view.choices.climbKit.map((k) => [k.value, on])) : {} })
         }
       />
-      {view.climbKit.map((k) => (
+      {view.choices.climbKit.map((k) => (
         <LookedOver
           key={k.value}
           label={k.words}

@@ -5,7 +5,7 @@ import { msg } from './words';
 
 type Anchor = { deg?: number; awayM?: number; sound?: boolean };
 type Props = {
-  anchors: View['anchors'];
+  anchors: View['choices']['anchors'];
   value: Anchor;
   change: (more: Partial<Anchor>) => void;
   leader: boolean;

@@ -13,11 +13,11 @@ export function BedForm({ job, t, view }: { job: string; t: Takedown; view: View
     <div className={css.form}>
       <Pick
         label={msg('letDownOnto')}
-        none={view.beds.length > 0 ? msg('noBed') : msg('noBedOnPlan')}
-        disabled={view.beds.length === 0 && !bed}
+        none={view.choices.beds.length > 0 ? msg('noBed') : msg('noBedOnPlan')}
+        disabled={view.choices.beds.length === 0 && !bed}
         value={bed?.name}
         change={(name) => t.change({ bed: name ? { ...bed, name } : undefined })}
-        options={view.beds.map((b) => ({ value: b, label: b }))}
+        options={view.choices.beds.map((b) => ({ value: b, label: b }))}
       />
       {bed && (
         <>

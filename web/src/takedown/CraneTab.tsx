@@ -1,5 +1,5 @@
 import { Button, Checkbox } from 'antd';
-import { useEffect, useState } from 'react';
+import { type ReactNode, useEffect, useState } from 'react';
 import { createPortal } from 'react-dom';
 import type { Spot } from '../api/client';
 import { Mark } from '../figures/Mark';
@@ -142,11 +142,20 @@ function Chart({ c, view, leader }: { c: Crane; view: CraneView; leader: boolean
         </>
       )}
       {leader && (
-        <FilePick label={msg('loadChart')} accept=".csv,text/csv" onFile={(f) => void c.load(f)}>
+        <ChartPick c={c}>
           <Button size="large">{msg('loadChart')}</Button>
-        </FilePick>
+        </ChartPick>
       )}
     </section>
+  );
+}
+
+/** The chart as the maker gives it. */
+function ChartPick({ c, children }: { c: Crane; children: ReactNode }) {
+  return (
+    <FilePick label={msg('loadChart')} accept=".csv,text/csv" onFile={(f) => void c.load(f)}>
+      {children}
+    </FilePick>
   );
 }
 
@@ -175,7 +184,8 @@ function NextOfCrane({ c, view, openPad, openMachine, done }: NextProps) {
       msg('putLandingWhy'),
       () => pick(msg('putLanding'), (at) => c.change({ landing: { at, lengthM: 6, widthM: 4 } })),
     ],
-    LOAD_CHART: [msg('loadChart'), msg('chartIsMakers'), () => show(msg('chart'))],
+    // the button opens the choice of the file by itself
+    LOAD_CHART: [msg('loadChart'), msg('chartIsMakers'), () => undefined],
     CONFIRM_CHART: [msg('confirmNext'), msg('confirmChart'), () => c.change({ confirmed: true })],
     LARGER_PAD: [msg('largerPad', { number }), because, () => openPad(number)],
     SAY_OF_PAD: [msg('sayOfPad', { number }), because, () => openPad(number)],
@@ -187,6 +197,15 @@ function NextOfCrane({ c, view, openPad, openMachine, done }: NextProps) {
     WHO_DOES_IT: [msg('nextCrew'), msg('nextCrewWhy'), done],
   };
   const [words, why, act] = steps[kind];
+  const next = (
+    <Button type="primary" className="next" onClick={act}>
+      <span>
+        {words}
+        <small>{why}</small>
+      </span>
+      →
+    </Button>
+  );
   return (
     <>
       {view.changed && view.landing && kind !== 'KEEP' && (
@@ -194,13 +213,13 @@ function NextOfCrane({ c, view, openPad, openMachine, done }: NextProps) {
           {keep[0]}
         </Button>
       )}
-      <Button type="primary" className="next" onClick={act}>
-        <span>
-          {words}
-          <small>{why}</small>
-        </span>
-        →
-      </Button>
+      {kind === 'LOAD_CHART' ? (
+        <div className={css.loadNext}>
+          <ChartPick c={c}>{next}</ChartPick>
+        </div>
+      ) : (
+        next
+      )}
     </>
   );
 }

@@ -80,7 +80,7 @@ export function GearForm({ job, t, view, leader }: Props) {
       />
       <Chips
         label={msg('landsOn')}
-        options={view.surfaces.map((s) => ({ value: s.value, words: s.words }))}
+        options={view.choices.surfaces.map((s) => ({ value: s.value, words: s.words }))}
         value={t.draft?.surface}
         onChange={(surface) => t.change({ surface })}
       />

@@ -51,7 +51,7 @@ export function GuyForm({ t, view, leader }: Props) {
       {held && <Remarks of={held.remarks} />}
       {missing.length > 0 && <p className="refused">{msg('guyNotYet')}</p>}
       <LinePick value={guy.line} change={(line) => set({ line })} leader={leader} />
-      <AnchorForm anchors={view.anchors} value={guy} change={set} leader={leader} least={1} most={200} behind />
+      <AnchorForm anchors={view.choices.anchors} value={guy} change={set} leader={leader} least={1} most={200} behind />
       <Stepper
         label={msg('guyHigh')}
         unit="m"

@@ -22,7 +22,7 @@ export function PieceCard({ t, view, piece, leader }: Props) {
     ...piece.remarks.filter((r) => !SAID_BY_THE_LINK.includes(r.remark)),
     ...piece.below.map((b) => ({ ...b, remark: b.what + b.severity })),
   ].sort((a, b) => WORST_FIRST.indexOf(a.severity) - WORST_FIRST.indexOf(b.severity));
-  const roped = view.ways.find((w) => w.value === piece.way)?.roped ?? false;
+  const roped = view.choices.ways.find((w) => w.value === piece.way)?.roped ?? false;
   const cut = piece.down ? undefined : t.draft?.cuts.at(piece.number - 1);
   const set = (more: Partial<Cut>) =>
     t.draft && t.change({ cuts: t.draft.cuts.map((c, i) => (i === piece.number - 1 ? { ...c, ...more } : c)) });
@@ -200,7 +200,7 @@ export function PieceCard({ t, view, piece, leader }: Props) {
             aria-label={msg('wayDown')}
             value={cut.way}
             onChange={(way) => set({ way })}
-            options={view.ways.map((w) => ({ value: w.value, label: w.words }))}
+            options={view.choices.ways.map((w) => ({ value: w.value, label: w.words }))}
           />
           <Stepper
             label={cut.limb ? msg('cutAlong') : msg('cutAt')}

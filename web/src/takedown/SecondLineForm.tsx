@@ -33,7 +33,7 @@ export function SecondLineForm({ t, view, leader }: Props) {
       </h2>
       {missing.length > 0 && <p className="refused">{msg('secondNotYet')}</p>}
       <LinePick value={second.line} change={(line) => set({ line })} leader={leader} />
-      <AnchorForm anchors={view.anchors} value={second} change={set} leader={leader} least={2} most={60} />
+      <AnchorForm anchors={view.choices.anchors} value={second} change={set} leader={leader} least={2} most={60} />
       <Stepper
         label={msg('anchorHigh')}
         unit="m"

@@ -30,7 +30,7 @@ export function SideBoard({ view, chosen, choose, moveTo }: Props) {
         <LeanCurve view={view} chosen={chosen?.number} />
         <h2>{msg('waysDown')}</h2>
         <ul className={css.legend}>
-          {view.ways.map((w) => (
+          {view.choices.ways.map((w) => (
             <li key={w.value}>
               <WayMark way={w.value} /> {w.words}
             </li>

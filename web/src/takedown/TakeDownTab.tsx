@@ -106,7 +106,7 @@ function OneStem({ job, stem, leader, slot, go }: Props & { stem: string }) {
         <p className="refused" role="alert">
           {msg('saidNo', {
             who: view.saidNo,
-            instead: view.instead.find((i) => i.value === view.fallback)?.words ?? 'none',
+            instead: view.choices.instead.find((i) => i.value === view.fallback)?.words ?? 'none',
             changed: view.since === 'ANOTHER_WAY' ? 'yes' : 'no',
           })}
         </p>
@@ -275,7 +275,7 @@ function Next({ job, t, view, leader, setPart, show, go }: NextProps) {
     CHOOSE_INSTEAD: { words: msg('nextInstead'), why: msg('nextInsteadWhy'), act: () => setPart('aloft') },
     PLAN_ANEW: {
       words: msg('nextAnew'),
-      why: msg('nextAnewWhy', { instead: view.instead.find((i) => i.value === view.fallback)?.words ?? '' }),
+      why: msg('nextAnewWhy', { instead: view.choices.instead.find((i) => i.value === view.fallback)?.words ?? '' }),
       act: () => void t.instead(),
     },
     DRAW_LIMBS: { words: msg('nextDraw'), why: undrawn?.words ?? '', act: () => setPart('tree') },

@@ -12543,13 +12543,10 @@ export interface components {
         /** @description A tree taken down in pieces. */
         TakedownView: {
             agreedWith?: string;
-            allowances: components["schemas"]["MayBeAloft"][];
             aloft: components["schemas"]["AloftView"];
-            anchors: components["schemas"]["AnchorView"][];
             bed?: components["schemas"]["BedPut"];
-            beds: string[];
+            choices: components["schemas"]["ToChoose"];
             climb: components["schemas"]["ClimbSaid"];
-            climbKit: components["schemas"]["KitOfClimber"][];
             climber?: string;
             cuts: components["schemas"]["PieceCut"][];
             /**
@@ -12569,7 +12566,6 @@ export interface components {
             heaviestKg?: number;
             /** @description of the plan that is kept; sent back with the next one */
             id?: string;
-            instead: components["schemas"]["Instead"][];
             /** @description the tree stays: whether it is climbed on spikes is asked */
             kept: boolean;
             label: string;
@@ -12607,10 +12603,8 @@ export interface components {
             smallestCrew?: components["schemas"]["CrewOfPieces"];
             /** @enum {string} */
             surface: "BRASH_MAT" | "TURF" | "GRAVEL" | "HARD";
-            surfaces: components["schemas"]["LandsOn"][];
             /** @description something goes over a hinge aloft: how far the stem then sways is asked */
             topped: boolean;
-            ways: components["schemas"]["WayDown"][];
             whole: boolean;
         };
         /** @description A back guy and what it has to hold. */
@@ -13270,6 +13264,18 @@ export interface components {
              */
             lowestMin?: number;
             waits: components["schemas"]["WaitView"][];
+        };
+        /** @description What can be said of a plan of pieces, in words: it is the same for any that is made of this tree. */
+        ToChoose: {
+            allowances: components["schemas"]["MayBeAloft"][];
+            /** @description trees that a second line or a guy may be tied to */
+            anchors: components["schemas"]["AnchorView"][];
+            /** @description landing beds on the plan */
+            beds: string[];
+            climbKit: components["schemas"]["KitOfClimber"][];
+            instead: components["schemas"]["Instead"][];
+            surfaces: components["schemas"]["LandsOn"][];
+            ways: components["schemas"]["WayDown"][];
         };
         /** @description How a top goes over its hinge. */
         ToppingView: {

@@ -524,7 +524,7 @@ class TakedownServerTest {
         assertThat(on("POST", "/features", mat).status()).isEqualTo(201);
         Map<String, Object> plan = plan(List.of(EAST), List.of(cut("L1", 0, "SNAPPED")), Map.of());
         JsonNode bare = takedown("POST", "/preview", plan).body();
-        assertThat(bare.at("/beds/0").asText()).isEqualTo("brash mat");
+        assertThat(bare.at("/choices/beds/0").asText()).isEqualTo("brash mat");
         assertThat(bare.at("/pieces/0/severity").asText()).isEqualTo("STOP");
         assertThat(bare.at("/pieces/0/below/0/what").asText()).isEqualTo("CAN_END_ON");
         assertThat(bare.at("/pieces/0/below/0/words").asText()).contains("the bridge");

@@ -147,6 +147,21 @@ final class TakedownViews {
 
     record GuyWord(GuyRemark remark, Severity severity, String words) {}
 
+    /**
+     * What can be said of a plan of pieces, in words: it is the same for any that is made of this tree.
+     *
+     * @param beds landing beds on the plan
+     * @param anchors trees that a second line or a guy may be tied to
+     */
+    record ToChoose(
+            List<MayBeAloft> allowances,
+            List<WayDown> ways,
+            List<LandsOn> surfaces,
+            List<Instead> instead,
+            List<KitOfClimber> climbKit,
+            List<String> beds,
+            List<AnchorView> anchors) {}
+
     record PieceCut(
             Optional<String> limb,
             double atM,
@@ -162,7 +177,7 @@ final class TakedownViews {
      * @param id of the plan that is kept; sent back with the next one
      * @param mayBe who may be aloft as the leader says it
      * @param saidNo the climber's No that stands, in words; {@code saidNoBy} whose it is: only they take it back
-     * @param bed that pieces are let down onto, {@code beds} those on the plan
+     * @param bed that pieces are let down onto
      * @param down how many pieces have come down
      * @param heaviestKg at its heavy end, of what is still to come
      * @param topped something goes over a hinge aloft: how far the stem then sways is asked
@@ -185,7 +200,6 @@ final class TakedownViews {
             Optional<String> saidNoBy,
             FreeDrop.Surface surface,
             Optional<TakedownRequests.BedPut> bed,
-            List<String> beds,
             GearView gear,
             Optional<GuyView> guy,
             TakedownRequests.ClimbSaid climb,
@@ -201,15 +215,10 @@ final class TakedownViews {
             @Shown(in = Dimension.LENGTH, to = Side.NEAREST) Optional<Double> leftM,
             @Shown(in = Dimension.MASS, to = Side.UP) Optional<Double> heaviestKg,
             List<PieceViews.PieceWord> remarks,
-            List<MayBeAloft> allowances,
-            List<WayDown> ways,
-            List<LandsOn> surfaces,
-            List<Instead> instead,
-            List<KitOfClimber> climbKit,
             boolean topped,
             boolean kept,
             boolean mayHang,
-            List<AnchorView> anchors,
+            ToChoose choices,
             NextOfPieces.SinceKept since,
             NextOfPieces next) {}
 
@@ -232,10 +241,6 @@ final class TakedownViews {
                 r.saidNo().map(Situation.ClimbersNo::who),
                 p.surface(),
                 p.bed().map(TakedownRequests.BedPut::of),
-                r.site().features().stream()
-                        .filter(f -> f.kind() == FeatureKind.LANDING_BED)
-                        .map(Feature::name)
-                        .toList(),
                 new GearView(
                         p.gear().line(),
                         p.gear().block(),
@@ -283,6 +288,19 @@ final class TakedownViews {
                                 .map(x -> PieceViews.word(x, PiecesTakenDown.said(x, t)))
                                 .toList())
                         .orElse(List.of()),
+                r.plan()
+                        .filter(t ->
+                                t.coming().stream().anyMatch(x -> x.topping().isPresent()))
+                        .isPresent(),
+                r.stem().toBeKept(),
+                Proposal.mayHang(r.plan().map(TakeDown::aloft).orElse(r.reckoned())),
+                choices(r),
+                r.since(),
+                NextOfPieces.of(r.plan(), judged, r.reckoned(), p.said(), r.saidNo(), r.since()));
+    }
+
+    private static ToChoose choices(Reckoned r) {
+        return new ToChoose(
                 Stream.of(Aloft.Allowed.values())
                         .map(a -> new MayBeAloft(a, Speech.words().term(a)))
                         .toList(),
@@ -298,17 +316,13 @@ final class TakedownViews {
                 Stream.of(ClimbKit.values())
                         .map(k -> new KitOfClimber(k, Speech.words().term(k)))
                         .toList(),
-                r.plan()
-                        .filter(t ->
-                                t.coming().stream().anyMatch(x -> x.topping().isPresent()))
-                        .isPresent(),
-                r.stem().toBeKept(),
-                Proposal.mayHang(r.plan().map(TakeDown::aloft).orElse(r.reckoned())),
+                r.site().features().stream()
+                        .filter(f -> f.kind() == FeatureKind.LANDING_BED)
+                        .map(Feature::name)
+                        .toList(),
                 r.anchors().stream()
                         .map(a -> new AnchorView(a.label(), a.deg(), a.awayM(), a.sound(), a.offBehindDeg()))
-                        .toList(),
-                r.since(),
-                NextOfPieces.of(r.plan(), judged, r.reckoned(), p.said(), r.saidNo(), r.since()));
+                        .toList());
     }
 
     /** @return who said it and how high */
