@@ -47,7 +47,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
   return (
     <>
       <div className="body">
-        <h1>
+        <h1 className="stage">
           {msg('hungFallen')} <small>{msg('toTake', { count: t.stems.length })}</small>
         </h1>
         <Tabs<Part>

@@ -183,6 +183,9 @@ class TakeDownStory extends DemoStory {
         imre.choose("Which stem", "S6");
         assertThat(aside()).containsText("weakest:");
         imre.shot("takedown-phone");
+        imre.tab("Gear");
+        imre.shot("takedown-phone-gear");
+        imre.tab("Pieces");
         imre.page.setViewportSize(1280, 800);
     }
 
