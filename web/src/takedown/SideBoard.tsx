@@ -1,5 +1,5 @@
 import { LeanCurve } from './LeanCurve';
-import { TreeSide } from './TreeSide';
+import { type Cutter, TreeSide } from './TreeSide';
 import type { Piece, View } from './useTakedown';
 import css from './takedown.module.css';
 import { WayMark } from './WayMark';
@@ -9,12 +9,11 @@ type Props = {
   view: View;
   chosen?: Piece;
   choose: (n: number) => void;
-  /** Moves the cut of the chosen piece of stem. */
-  moveTo?: (atM: number) => void;
+  cutter?: Cutter;
 };
 
 /** The tree from the side with its pieces, beside it what stands after each and how each comes down. */
-export function SideBoard({ view, chosen, choose, moveTo }: Props) {
+export function SideBoard({ view, chosen, choose, cutter }: Props) {
   const figure = view.figure;
   if (!figure) return null;
   return (
@@ -24,7 +23,7 @@ export function SideBoard({ view, chosen, choose, moveTo }: Props) {
           <b>{msg('seenFrom', { stem: view.label, from: figure.fromWords })}</b>
           <small>{msg('toScale')}</small>
         </p>
-        <TreeSide view={view} chosen={chosen} choose={choose} moveTo={moveTo} />
+        <TreeSide view={view} chosen={chosen} choose={choose} cutter={cutter} />
       </section>
       <section className={css.beside}>
         <LeanCurve view={view} chosen={chosen?.number} />

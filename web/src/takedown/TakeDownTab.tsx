@@ -83,17 +83,15 @@ function OneStem({ job, stem, leader, slot, go }: Props & { stem: string }) {
   useZone(part === 'crane' ? undefined : chosen);
   const { wide, board } = useBoard(view?.figure !== undefined && part !== 'crane');
   if (!view) return <Waiting />;
-  const moveTo = (atM: number) =>
-    chosen &&
-    !chosen.down &&
-    t.draft &&
-    t.change({ cuts: t.draft.cuts.map((c, i) => (i === chosen.number - 1 ? { ...c, atM } : c)) });
+  const cuts = t.draft?.cuts ?? [];
+  const cut = chosen && cuts[chosen.number - 1];
+  const moveTo = (atM: number) => void t.change({ cuts: cuts.map((c) => (c === cut ? { ...c, atM } : c)) });
   const side = (
     <SideBoard
       view={view}
       chosen={chosen}
       choose={setNumber}
-      moveTo={leader && !chosen?.down ? (m) => void moveTo(m) : undefined}
+      cutter={leader && cut && !chosen.down ? { atM: cut.atM, moveTo } : undefined}
     />
   );
   return (

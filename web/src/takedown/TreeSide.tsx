@@ -6,12 +6,13 @@ import css from './takedown.module.css';
 import { msg } from './words';
 
 type At = { rightM: number; upM: number };
+/** The cut of the chosen piece of stem as it was last moved: what that comes to follows. */
+export type Cutter = { atM: number; moveTo: (atM: number) => void };
 type Props = {
   view: View;
   chosen?: Piece;
   choose: (n: number) => void;
-  /** Moves the cut of the chosen piece of stem. */
-  moveTo?: (atM: number) => void;
+  cutter?: Cutter;
 };
 
 const STEP_M = 0.1;
@@ -26,7 +27,7 @@ const RULER = WIDE - 34;
 const CALLED = { x: 4, y: GROUND - 92, wide: 150 };
 
 /** The stem, its limbs and its pieces to scale: gone dashed, the chosen one bold, its weakest link named where it is. */
-export function TreeSide({ view, chosen, choose, moveTo }: Props) {
+export function TreeSide({ view, chosen, choose, cutter }: Props) {
   const figure = view.figure;
   if (!figure) return null;
   const all: At[] = [...figure.stem, ...view.limbs.flatMap((l) => l.line)];
@@ -49,7 +50,7 @@ export function TreeSide({ view, chosen, choose, moveTo }: Props) {
   const top = chosen?.outline.at(chosen.outline.length / 2)?.upM;
   return (
     <div className={css.figure}>
-      {chosen && moveTo && top !== undefined && top - STEP_M > figure.footM && (
+      {chosen && cutter && top !== undefined && top - STEP_M > figure.footM && (
         <div
           className={css.cutter}
           style={{
@@ -64,8 +65,8 @@ export function TreeSide({ view, chosen, choose, moveTo }: Props) {
             min={figure.footM}
             max={top - STEP_M}
             step={STEP_M}
-            value={chosen.atM}
-            onChange={moveTo}
+            value={cutter.atM}
+            onChange={cutter.moveTo}
             tooltip={{ open: false }}
           />
         </div>

@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** What the person at the console sees, and what is left after power is lost. */
-class ConsoleStory {
+class TerminalStory {
     private record Ended(int code, String printed) {}
 
     private static Ended run(String... arguments) throws IOException, InterruptedException {
