@@ -3,6 +3,8 @@ import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 /** An output that opens at once, only when touched, or never. */
 class Output {
   static opens: 'at once' | 'never' = 'at once';
+  /** What is asked to open and has not yet. */
+  static waiting: (() => void)[] = [];
   static tones = 0;
   static last: Output | undefined;
   state: AudioContextState = 'suspended';
@@ -12,7 +14,7 @@ class Output {
     Output.last = this;
   }
   resume() {
-    if (Output.opens === 'never') return new Promise<void>(() => undefined);
+    if (Output.opens === 'never') return new Promise<void>((open) => Output.waiting.push(open));
     this.state = 'running';
     return Promise.resolve();
   }
@@ -36,6 +38,7 @@ beforeEach(() => {
   vi.useFakeTimers();
   Output.opens = 'at once';
   Output.tones = 0;
+  Output.waiting = [];
   Output.last = undefined;
   vi.stubGlobal('AudioContext', Output);
   vi.stubGlobal('navigator', {});
@@ -90,4 +93,19 @@ test('an output that a call has taken away is taken back with the next touch, an
   await vi.advanceTimersByTimeAsync(0);
   expect(Output.last?.state).toBe('running');
   expect(await soundAlarm()).toBe(true);
+});
+
+test('an output that opens when the call is long over stays silent', async () => {
+  const { soundAlarm, unlockAlarm } = await import('./alarm');
+  unlockAlarm();
+  touch();
+  await vi.advanceTimersByTimeAsync(1000);
+  Output.last!.state = 'suspended';
+  Output.opens = 'never';
+  void soundAlarm();
+  await vi.advanceTimersByTimeAsync(60_000);
+  Output.last!.state = 'running';
+  Output.waiting.forEach((open) => open());
+  await vi.advanceTimersByTimeAsync(0);
+  expect(Output.tones).toBe(0);
 });

@@ -14,8 +14,10 @@ const HIGH_HZ = 2600;
 const LOW_HZ = 1900;
 /** Longer than the time from one call to its repetition. */
 const REST_MS = 5000;
-/** Who has not heard it by then is told of as not heard; it sounds all the same when the output opens. */
+/** Who has not heard it by then is told of as not heard; it sounds all the same when the output opens soon. */
 const OPENS_MS = 700;
+/** An output that opens later than the repetition says nothing of a call that may be over: no alarm out of nothing. */
+const STALE_MS = 3000;
 
 async function opened(): Promise<AudioContext | undefined> {
   if (!audio) return undefined;
@@ -47,8 +49,9 @@ export function unlockAlarm(): () => void {
 export function soundAlarm(): Promise<boolean> {
   // not every browser has it, and lint knows only those that have
   (navigator as { vibrate?: (pattern: number[]) => boolean }).vibrate?.([400, 100, 400, 100, 400]);
+  const called = performance.now();
   const heard = opened().then(
-    (to) => to !== undefined && bursts(to),
+    (to) => to !== undefined && performance.now() - called < STALE_MS && bursts(to),
     () => false,
   );
   const late = new Promise<boolean>((no) => setTimeout(() => no(false), OPENS_MS));
