@@ -35,7 +35,7 @@ export function AloftForm({ job, t, view, leader }: Props) {
             {r.words}
             {r.fault && `: ${r.fault}`}
             {r.said.fromM && ` ${msg('from', { from: r.said.fromM })}`}
-            {!r.known && <b> · {msg('nobodyLooked')}</b>}
+            {!r.known && r.fault && <b> · {msg('nobodyLooked')}</b>}
           </li>
         ))}
       </ul>

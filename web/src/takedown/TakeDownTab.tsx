@@ -289,6 +289,7 @@ function Next({ job, t, view, leader, setPart, show, go }: NextProps) {
       why: stops?.words ?? '',
       act: () => number !== undefined && show(number),
     },
+    SET_UP_CRANE: { words: msg('nextCrane'), why: msg('nextCraneWhy'), act: () => setPart('crane') },
     KEEP: { words: msg('keep'), why: msg('keepWhy'), act: () => void t.keep() },
     WHO_DOES_IT:
       asked.length > 0
@@ -298,7 +299,11 @@ function Next({ job, t, view, leader, setPart, show, go }: NextProps) {
   const next = leader ? todo[kind] : crew;
   // what is not settled can be kept, and what is kept be given to the crew, all the same
   const unsettled =
-    leader && (kind === 'SHORTEN' || kind === 'LOOK_AT_PIECE' || (kind === 'DRAW_LIMBS' && view.pieces.length > 0));
+    leader &&
+    (kind === 'SHORTEN' ||
+      kind === 'LOOK_AT_PIECE' ||
+      kind === 'SET_UP_CRANE' ||
+      (kind === 'DRAW_LIMBS' && view.pieces.length > 0));
   return (
     <>
       {unsettled && t.unsaved && (

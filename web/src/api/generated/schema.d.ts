@@ -5682,7 +5682,7 @@ export interface components {
         /** @description Who may be up there by the records. */
         AloftView: {
             /** @enum {string} */
-            allowed: "WHOLE_TREE" | "UP_TO" | "OTHER_ANCHOR" | "PLATFORM" | "NOBODY" | "LEAVE";
+            allowed: "WHOLE_TREE" | "UP_TO" | "OTHER_ANCHOR" | "NOT_KNOWN" | "PLATFORM" | "NOBODY" | "LEAVE";
             /**
              * Format: double
              * @description nobody is tied in or climbs above it
@@ -8207,7 +8207,7 @@ export interface components {
              * @description who may then be aloft; left out: as it is
              * @enum {string}
              */
-            mayBe?: "WHOLE_TREE" | "UP_TO" | "OTHER_ANCHOR" | "PLATFORM" | "NOBODY" | "LEAVE";
+            mayBe?: "WHOLE_TREE" | "UP_TO" | "OTHER_ANCHOR" | "NOT_KNOWN" | "PLATFORM" | "NOBODY" | "LEAVE";
             /** @enum {string} */
             value: "SMALL_PIECES_ON_BED" | "PLATFORM" | "CRANE" | "AGREED_DAMAGE" | "WALK_AWAY";
             words: string;
@@ -9277,7 +9277,7 @@ export interface components {
         };
         MayBeAloft: {
             /** @enum {string} */
-            value: "WHOLE_TREE" | "UP_TO" | "OTHER_ANCHOR" | "PLATFORM" | "NOBODY" | "LEAVE";
+            value: "WHOLE_TREE" | "UP_TO" | "OTHER_ANCHOR" | "NOT_KNOWN" | "PLATFORM" | "NOBODY" | "LEAVE";
             words: string;
         };
         MeansChoice: {
@@ -9405,10 +9405,10 @@ export interface components {
             office: "LEADER" | "CREW" | "REVIEWER" | "OWNER";
             passphrase?: string;
         };
-        /** @description The one thing to do next for whoever plans a tree that comes down in pieces: what has to be known first, else what stops it, else to keep it, else who does it. */
+        /** @description The one thing to do next for whoever plans a tree that comes down in pieces: what has to be known first, else what stops it, else to keep it, else the crane that picks it, else who does it. */
         NextOfPieces: {
             /** @enum {string} */
-            kind: "MEASURE" | "CHOOSE_INSTEAD" | "PLAN_ANEW" | "DRAW_LIMBS" | "CHOOSE_GEAR" | "PROPOSE" | "SHORTEN" | "LOOK_AT_PIECE" | "KEEP" | "WHO_DOES_IT";
+            kind: "MEASURE" | "CHOOSE_INSTEAD" | "PLAN_ANEW" | "DRAW_LIMBS" | "CHOOSE_GEAR" | "PROPOSE" | "SHORTEN" | "LOOK_AT_PIECE" | "KEEP" | "SET_UP_CRANE" | "WHO_DOES_IT";
             /**
              * Format: int32
              * @description number of the one it is about; empty: it is about none
@@ -12536,7 +12536,7 @@ export interface components {
              * @description who may be aloft as the leader says it; left out: as the records say
              * @enum {string}
              */
-            mayBe?: "WHOLE_TREE" | "UP_TO" | "OTHER_ANCHOR" | "PLATFORM" | "NOBODY" | "LEAVE";
+            mayBe?: "WHOLE_TREE" | "UP_TO" | "OTHER_ANCHOR" | "NOT_KNOWN" | "PLATFORM" | "NOBODY" | "LEAVE";
             /** @enum {string} */
             surface?: "BRASH_MAT" | "TURF" | "GRAVEL" | "HARD";
         };
@@ -12578,7 +12578,7 @@ export interface components {
              * @description who may be aloft as the leader says it
              * @enum {string}
              */
-            mayBe?: "WHOLE_TREE" | "UP_TO" | "OTHER_ANCHOR" | "PLATFORM" | "NOBODY" | "LEAVE";
+            mayBe?: "WHOLE_TREE" | "UP_TO" | "OTHER_ANCHOR" | "NOT_KNOWN" | "PLATFORM" | "NOBODY" | "LEAVE";
             /** @description whether what is cut from aloft may hang on it anywhere */
             mayHang: boolean;
             missing: components["schemas"]["MissingOfTree"][];

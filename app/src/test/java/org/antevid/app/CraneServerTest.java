@@ -157,6 +157,14 @@ class CraneServerTest {
         assertThat(words("STOP"))
                 .as("picked from outside nobody is up there")
                 .noneMatch(w -> w.contains("nobody may be aloft"));
+        assertThat(nextOfPieces()).isEqualTo("SET_UP_CRANE");
+    }
+
+    private String nextOfPieces() throws Exception {
+        return on("GET", "/takedown/stems/" + alder, null)
+                .body()
+                .at("/next/kind")
+                .asText();
     }
 
     @Test
@@ -169,6 +177,7 @@ class CraneServerTest {
         assertThat(seen.at("/picks/0/share").asDouble()).isBetween(0.01, 0.85);
         String first = crane("POST", "", s).body().get("id").asText();
         assertThat(words("STOP")).noneMatch(w -> w.startsWith("S1, crane") || w.startsWith("S1, pick"));
+        assertThat(nextOfPieces()).isEqualTo("WHO_DOES_IT");
         assertThat(crane("POST", "", s).status()).as("made from nothing").isEqualTo(409);
         s.put("confirmed", false);
         crane("POST", "?replaces=" + first, s);

@@ -191,6 +191,10 @@ class TakedownServerTest {
     void whoMayBeAloftIsLoosenedWithASecondOpinionOnly() throws Exception {
         measured();
         Map<String, Object> p = plan(List.of(EAST), List.of(cut("L1", 0, "SNAPPED")), Map.of());
+        p.put("mayBe", "NOT_KNOWN");
+        Calls.Reply unsaid = takedown("POST", "", p);
+        assertThat(unsaid.status()).isBetween(400, 422);
+        assertThat(unsaid.body().at("/errors/0/field").asText()).isEqualTo("mayBe");
         p.put("mayBe", "PLATFORM");
         String first = takedown("POST", "", p).body().get("id").asText();
         assertThat(words("SECOND_OPINION")).noneMatch(w -> w.contains("where the records say"));

@@ -26,6 +26,8 @@ import org.antevid.app.takedown.store.CraneSetUpEntity;
 import org.antevid.app.takedown.store.CraneSetUpRepository;
 import org.antevid.app.trace.StoredJson;
 import org.antevid.core.judge.Situation;
+import org.antevid.core.judge.takedown.NextOfCrane;
+import org.antevid.core.judge.takedown.NextOfPieces;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
@@ -107,6 +109,17 @@ public class Cranes {
     /** What a set-up would come to; nothing is kept. */
     public Reckoned preview(String jobId, String stemId, SetUp setUp) {
         return reckon(jobId, stemId, setUp);
+    }
+
+    /**
+     * @return what is next of the crane that picks what is kept; empty: the plan is not kept, or none picks any of it
+     */
+    public Optional<NextOfCrane> next(String jobId, String stemId, Takedowns.Reckoned pieces) {
+        return pieces.plan()
+                .filter(t -> pieces.since() == NextOfPieces.SinceKept.NOTHING)
+                .filter(t -> t.coming().stream().anyMatch(p -> p.cut().way().picked()))
+                .map(t -> of(jobId, stemId))
+                .map(r -> NextOfCrane.of(r.setUp, r.plan, r.changed));
     }
 
     /** @return a chart out of an open file; nothing is kept */

@@ -50,6 +50,7 @@ public enum Refusal implements Code {
     NO_AREA,
     BELOW_LOWER_END("OUT_OF_RANGE"),
     TELLS_NOTHING("BAD_CHOICE"),
+    NO_ANSWER("BAD_CHOICE"),
     CAVITY_REACHES_OUTSIDE,
     OFFSET_OR_ANGLE("MISSING"),
     NEED_TWO_VIEWS,

@@ -68,6 +68,10 @@ class TakeDownStory extends DemoStory {
         imre.tab("Take down");
         imre.choose("Which stem", "S6");
         assertThat(aside()).containsText("First measure or look at");
+        imre.tab("Aloft");
+        assertThat(imre.region("Aloft")).containsText("not known yet who may be up there");
+        assertThat(imre.region("Aloft")).containsText("height not measured");
+        imre.tab("Pieces");
     }
 
     /** By somebody else, on another screen: this one asks for no more than what has changed. */

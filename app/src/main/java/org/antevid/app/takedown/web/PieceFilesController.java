@@ -1,6 +1,7 @@
 package org.antevid.app.takedown.web;
 
 import java.io.IOException;
+import java.util.Optional;
 import org.antevid.app.job.Needs;
 import org.antevid.app.reader.FileAnswer;
 import org.antevid.app.sheet.SheetPdf;
@@ -40,7 +41,7 @@ public class PieceFilesController {
     TakedownView readPieces(
             @PathVariable String job, @PathVariable String stem, @RequestParam("file") MultipartFile file)
             throws IOException {
-        return TakedownViews.view(files.read(job, stem, file.getBytes()));
+        return TakedownViews.view(files.read(job, stem, file.getBytes()), Optional.empty());
     }
 
     /** The tree from the side with its cuts, and each piece beside it, as a drawing. */

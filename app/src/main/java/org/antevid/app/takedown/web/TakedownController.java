@@ -6,6 +6,7 @@ import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
+import org.antevid.app.takedown.Cranes;
 import org.antevid.app.takedown.Takedowns;
 import org.antevid.app.takedown.web.TakedownRequests.NoOfStemRequest;
 import org.antevid.app.takedown.web.TakedownRequests.NoRequest;
@@ -31,16 +32,22 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/jobs/{job}/takedown")
 public class TakedownController {
     private final Takedowns takedowns;
+    private final Cranes cranes;
 
-    TakedownController(Takedowns takedowns) {
+    TakedownController(Takedowns takedowns, Cranes cranes) {
         this.takedowns = takedowns;
+        this.cranes = cranes;
+    }
+
+    private TakedownView view(String job, String stem, Takedowns.Reckoned r) {
+        return TakedownViews.view(r, cranes.next(job, stem, r));
     }
 
     /** The plan of pieces that is kept, and what it comes to. */
     @GetMapping("/stems/{stem}")
     @Needs(Needs.Right.READ)
     TakedownView takedown(@PathVariable String job, @PathVariable String stem) {
-        return TakedownViews.view(takedowns.of(job, stem));
+        return view(job, stem, takedowns.of(job, stem));
     }
 
     /** What a plan would come to; nothing is kept. */
@@ -48,7 +55,7 @@ public class TakedownController {
     @Needs(Needs.Right.READ)
     TakedownView previewTakedown(
             @PathVariable String job, @PathVariable String stem, @Validated @RequestBody TakedownRequest r) {
-        return TakedownViews.view(takedowns.preview(job, stem, r.forService()));
+        return view(job, stem, takedowns.preview(job, stem, r.forService()));
     }
 
     /** The fewest pieces that every link allows, with these limbs and this gear; the cuts sent are not looked at. */
@@ -56,7 +63,7 @@ public class TakedownController {
     @Needs(Needs.Right.READ)
     TakedownView proposePieces(
             @PathVariable String job, @PathVariable String stem, @Validated @RequestBody TakedownRequest r) {
-        return TakedownViews.view(takedowns.propose(job, stem, r.forService()));
+        return view(job, stem, takedowns.propose(job, stem, r.forService()));
     }
 
     /** The rest planned anew with what was chosen for the climber's No; what has come down stays; nothing is kept. */
@@ -64,7 +71,7 @@ public class TakedownController {
     @Needs(Needs.Right.READ)
     TakedownView planInstead(
             @PathVariable String job, @PathVariable String stem, @Validated @RequestBody TakedownRequest r) {
-        return TakedownViews.view(takedowns.instead(job, stem, r.forService()));
+        return view(job, stem, takedowns.instead(job, stem, r.forService()));
     }
 
     /** A piece shortened to what every link allows: what is above it becomes a piece of its own; nothing is kept. */
@@ -75,7 +82,7 @@ public class TakedownController {
             @PathVariable String stem,
             @RequestParam int piece,
             @Validated @RequestBody TakedownRequest r) {
-        return TakedownViews.view(takedowns.shorten(job, stem, r.forService(), piece));
+        return view(job, stem, takedowns.shorten(job, stem, r.forService(), piece));
     }
 
     /**

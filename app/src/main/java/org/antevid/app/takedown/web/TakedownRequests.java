@@ -14,6 +14,8 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.antevid.app.takedown.ChosenGear;
 import org.antevid.app.takedown.Planned;
+import org.antevid.core.quantity.Refusal;
+import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.takedown.drop.FreeDrop;
 import org.antevid.core.takedown.pieces.Aloft;
 import org.antevid.core.takedown.pieces.Climb;
@@ -342,13 +344,20 @@ final class TakedownRequests {
                     gear.forService(),
                     surface,
                     or(bed).map(BedPut::forCore),
-                    or(mayBe),
+                    or(mayBe).map(TakedownRequests::sayable),
                     or(climber),
                     or(fallback),
                     or(agreedWith).map(String::strip).filter(s -> !s.isEmpty()),
                     or(guy).map(GuyPut::forService),
                     or(climb).map(ClimbSaid::forCore).orElse(Climb.NOT_SAID));
         }
+    }
+
+    private static Aloft.Allowed sayable(Aloft.Allowed a) {
+        if (!Aloft.Allowed.sayable().contains(a)) {
+            throw new RefusedInput(Refusal.NO_ANSWER, "mayBe");
+        }
+        return a;
     }
 
     /** @param atM where the climber hangs, above ground, 0..120 m */

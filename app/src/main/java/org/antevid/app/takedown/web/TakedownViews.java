@@ -11,6 +11,7 @@ import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.judge.crew.SmallestCrew;
 import org.antevid.core.judge.takedown.GuyHolds;
+import org.antevid.core.judge.takedown.NextOfCrane;
 import org.antevid.core.judge.takedown.NextOfPieces;
 import org.antevid.core.judge.takedown.PieceJudged;
 import org.antevid.core.judge.takedown.PiecesTakenDown;
@@ -222,7 +223,8 @@ final class TakedownViews {
             NextOfPieces.SinceKept since,
             NextOfPieces next) {}
 
-    static TakedownView view(Reckoned r) {
+    /** @param crane what is next of the crane that picks it; empty: none picks any of it, or the plan is not kept */
+    static TakedownView view(Reckoned r, Optional<NextOfCrane> crane) {
         Planned p = r.planned();
         List<PieceJudged> judged = r.judged();
         Optional<FigureSide> side = r.plan().map(t -> FigureSide.of(t.figure()));
@@ -296,12 +298,12 @@ final class TakedownViews {
                 Proposal.mayHang(r.plan().map(TakeDown::aloft).orElse(r.reckoned())),
                 choices(r),
                 r.since(),
-                NextOfPieces.of(r.plan(), judged, r.reckoned(), p.said(), r.saidNo(), r.since()));
+                NextOfPieces.of(r.plan(), judged, r.reckoned(), p.said(), r.saidNo(), r.since(), crane));
     }
 
     private static ToChoose choices(Reckoned r) {
         return new ToChoose(
-                Stream.of(Aloft.Allowed.values())
+                Aloft.Allowed.sayable().stream()
                         .map(a -> new MayBeAloft(a, Speech.words().term(a)))
                         .toList(),
                 Stream.of(Way.values())

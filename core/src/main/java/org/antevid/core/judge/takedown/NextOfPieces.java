@@ -12,7 +12,7 @@ import org.antevid.core.takedown.pieces.TakeDown;
 
 /**
  * The one thing to do next for whoever plans a tree that comes down in pieces: what has to be known first, else what
- * stops it, else to keep it, else who does it.
+ * stops it, else to keep it, else the crane that picks it, else who does it.
  *
  * @param piece number of the one it is about; empty: it is about none
  */
@@ -31,6 +31,8 @@ public record NextOfPieces(Kind kind, Optional<Integer> piece) {
         SHORTEN,
         LOOK_AT_PIECE,
         KEEP,
+        /** Something of the crane that picks it is missing, stops it or is not kept. */
+        SET_UP_CRANE,
         WHO_DOES_IT
     }
 
@@ -51,6 +53,7 @@ public record NextOfPieces(Kind kind, Optional<Integer> piece) {
      * @param pieces of it, as they are judged
      * @param reckoned who may be aloft by the records; {@code said} as the leader says it
      * @param no the climber's that stands
+     * @param crane what is next of the crane that picks what is kept; empty: none picks any of it
      */
     public static NextOfPieces of(
             Optional<TakeDown> plan,
@@ -58,7 +61,8 @@ public record NextOfPieces(Kind kind, Optional<Integer> piece) {
             Aloft reckoned,
             Optional<Aloft.Allowed> said,
             Optional<Situation.ClimbersNo> no,
-            SinceKept since) {
+            SinceKept since,
+            Optional<NextOfCrane> crane) {
         if (plan.isEmpty()) {
             return of(Kind.MEASURE);
         }
@@ -70,7 +74,7 @@ public record NextOfPieces(Kind kind, Optional<Integer> piece) {
         boolean left = reckoned.allowed() == Aloft.Allowed.LEAVE
                 || said.filter(Aloft.Allowed.LEAVE::equals).isPresent();
         if (t.coming().isEmpty() && left) {
-            return settled(since);
+            return settled(since, Optional.empty());
         }
         boolean undrawn = t.remarks().contains(PieceRemark.CROWN_NOT_DRAWN);
         if (pieces.isEmpty()) {
@@ -86,7 +90,7 @@ public record NextOfPieces(Kind kind, Optional<Integer> piece) {
                         .map(p -> undrawn && bearsCrown(t, p.piece())
                                 ? of(Kind.DRAW_LIMBS)
                                 : about(Kind.LOOK_AT_PIECE, p)))
-                .orElseGet(() -> settled(since));
+                .orElseGet(() -> settled(since, crane));
     }
 
     /** What of the crown nobody drew goes with the stem it grows on: drawn, this piece is lighter. */
@@ -103,8 +107,14 @@ public record NextOfPieces(Kind kind, Optional<Integer> piece) {
         return Proposal.mayHang(t.aloft()) && !t.gear().whole() ? Kind.CHOOSE_GEAR : Kind.PROPOSE;
     }
 
-    private static NextOfPieces settled(SinceKept since) {
-        return of(since == SinceKept.NOTHING ? Kind.WHO_DOES_IT : Kind.KEEP);
+    private static NextOfPieces settled(SinceKept since, Optional<NextOfCrane> crane) {
+        if (since != SinceKept.NOTHING) {
+            return of(Kind.KEEP);
+        }
+        return of(
+                crane.filter(c -> c.kind() != NextOfCrane.Kind.WHO_DOES_IT).isPresent()
+                        ? Kind.SET_UP_CRANE
+                        : Kind.WHO_DOES_IT);
     }
 
     private static NextOfPieces about(Kind kind, PieceJudged p) {

@@ -5,9 +5,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Defect;
 import org.antevid.core.stem.DefectKind;
+import org.antevid.core.stem.MissingFact;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
 
@@ -46,6 +48,8 @@ public record Aloft(Allowed allowed, Optional<Double> climbToM, Optional<Double>
         UP_TO,
         /** Tied in to another tree or a crane only. */
         OTHER_ANCHOR,
+        /** Nobody can say before what is missing is measured or looked at. */
+        NOT_KNOWN,
         /** From a platform or basket. */
         PLATFORM,
         /** Picked from outside. */
@@ -54,6 +58,11 @@ public record Aloft(Allowed allowed, Optional<Double> climbToM, Optional<Double>
 
         public boolean stricterThan(Allowed other) {
             return compareTo(other) > 0;
+        }
+
+        /** @return what somebody may say of a tree: that it is not known is no answer */
+        public static List<Allowed> sayable() {
+            return Stream.of(values()).filter(a -> a != NOT_KNOWN).toList();
         }
     }
 
@@ -71,7 +80,10 @@ public record Aloft(Allowed allowed, Optional<Double> climbToM, Optional<Double>
         THIN_SHELL,
         WOOD_DEAD,
         WOOD_BAD,
-        WOOD_NOT_SEEN
+        WOOD_NOT_SEEN,
+        DIAMETER_NOT_MEASURED,
+        HEIGHT_NOT_MEASURED,
+        LEAN_NOT_MEASURED
     }
 
     /**
@@ -88,8 +100,19 @@ public record Aloft(Allowed allowed, Optional<Double> climbToM, Optional<Double>
             Optional<Double> climbToM,
             Optional<Double> rigToM) {}
 
+    /** @return who may be up there by what is recorded, and by what is not */
     public static Aloft of(StemReading r) {
+        return of(r, CutFigure.missing(r).stream().flatMap(m -> why(m).stream()));
+    }
+
+    /** @return what the faults, the wood and the plate allow, whatever of its measures is missing */
+    static Aloft asItStands(StemReading r) {
+        return of(r, Stream.empty());
+    }
+
+    private static Aloft of(StemReading r, Stream<Why> notMeasured) {
         List<Reason> reasons = new ArrayList<>();
+        notMeasured.forEach(w -> reasons.add(plain(w, false, Allowed.NOT_KNOWN)));
         if (r.state() != StemState.STANDING && r.state() != StemState.SET_UP_AGAIN) {
             reasons.add(plain(Why.DOES_NOT_STAND, true, Allowed.NOBODY));
         }
@@ -98,7 +121,7 @@ public record Aloft(Allowed allowed, Optional<Double> climbToM, Optional<Double>
         }
         Condition outer = r.wood().outer();
         if (outer == Condition.UNSEEN) {
-            reasons.add(plain(Why.WOOD_NOT_SEEN, false, Allowed.OTHER_ANCHOR));
+            reasons.add(plain(Why.WOOD_NOT_SEEN, false, Allowed.NOT_KNOWN));
         } else if (outer == Condition.DEAD_RECENT) {
             reasons.add(plain(Why.WOOD_DEAD, true, Allowed.OTHER_ANCHOR));
         } else if (outer.rotten()) {
@@ -118,7 +141,17 @@ public record Aloft(Allowed allowed, Optional<Double> climbToM, Optional<Double>
                 List.copyOf(reasons));
     }
 
-    private static Optional<Double> least(java.util.stream.Stream<Optional<Double>> all) {
+    private static Optional<Why> why(MissingFact m) {
+        return switch (m) {
+            case DIAMETER -> Optional.of(Why.DIAMETER_NOT_MEASURED);
+            case HEIGHT -> Optional.of(Why.HEIGHT_NOT_MEASURED);
+            case LEAN -> Optional.of(Why.LEAN_NOT_MEASURED);
+            // the wood speaks for itself; the crown is drawn
+            case WOOD, CROWN -> Optional.empty();
+        };
+    }
+
+    private static Optional<Double> least(Stream<Optional<Double>> all) {
         return all.flatMap(Optional::stream).min(Comparator.naturalOrder());
     }
 
@@ -205,7 +238,7 @@ public record Aloft(Allowed allowed, Optional<Double> climbToM, Optional<Double>
 
     /** @return whether somebody may be there in a tree that is climbed */
     public boolean climbed(double atM) {
-        return allowed.compareTo(Allowed.PLATFORM) < 0
+        return allowed.compareTo(Allowed.NOT_KNOWN) < 0
                 && climbToM.filter(to -> atM > to).isEmpty();
     }
 }

@@ -43,9 +43,10 @@ public record AnchorTree(
     }
 
     private static Optional<Boolean> sound(StemReading o) {
-        return switch (Aloft.of(o).allowed()) {
-            case WHOLE_TREE -> Optional.of(true);
-            case UP_TO, OTHER_ANCHOR -> Optional.empty();
+        return switch (Aloft.asItStands(o).allowed()) {
+            // how thick it is matters for what it holds, how tall it is or how it leans does not
+            case WHOLE_TREE -> o.dbh().map(d -> true);
+            case UP_TO, OTHER_ANCHOR, NOT_KNOWN -> Optional.empty();
             case PLATFORM, NOBODY, LEAVE -> Optional.of(false);
         };
     }

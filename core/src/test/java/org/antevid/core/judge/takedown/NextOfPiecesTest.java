@@ -64,7 +64,8 @@ class NextOfPiecesTest {
                 said.length == 0 && no.isEmpty()
                         ? Optional.empty()
                         : Optional.of(new Situation.ClimbersNo("Edda Rowe", 9, no, Optional.empty())),
-                since);
+                since,
+                Optional.empty());
     }
 
     @Test
@@ -75,7 +76,8 @@ class NextOfPiecesTest {
                                 WHOLE,
                                 Optional.empty(),
                                 Optional.empty(),
-                                SinceKept.NOTHING)
+                                SinceKept.NOTHING,
+                                Optional.empty())
                         .kind())
                 .isEqualTo(Kind.MEASURE);
     }
@@ -133,6 +135,29 @@ class NextOfPiecesTest {
         assertThat(next(t, SinceKept.NOTHING).kind()).isEqualTo(Kind.WHO_DOES_IT);
     }
 
+    /** What a crane picks is given to nobody while the crane is not set up; what is not kept is kept first. */
+    @Test
+    void theCraneThatPicksItIsSetUpBeforeAnybodyDoesIt() {
+        TakeDown t = plan(WHOLE, DRAWN, Gear.NONE, cut("L2", Way.BY_HAND));
+        for (NextOfCrane.Kind crane : NextOfCrane.Kind.values()) {
+            Kind then = crane == NextOfCrane.Kind.WHO_DOES_IT ? Kind.WHO_DOES_IT : Kind.SET_UP_CRANE;
+            assertThat(picked(t, SinceKept.NOTHING, crane)).isEqualTo(then);
+            assertThat(picked(t, SinceKept.ANOTHER_WAY, crane)).isEqualTo(Kind.KEEP);
+        }
+    }
+
+    private static Kind picked(TakeDown t, SinceKept since, NextOfCrane.Kind crane) {
+        return NextOfPieces.of(
+                        Optional.of(t),
+                        PieceJudged.all(t, SITE, OAK.at()),
+                        WHOLE,
+                        Optional.empty(),
+                        Optional.empty(),
+                        since,
+                        Optional.of(new NextOfCrane(crane, Optional.empty(), Optional.empty())))
+                .kind();
+    }
+
     /** Whoever climbs said No: who climbs then, or how they are held, is no answer to it. */
     @Test
     void aNoStandsUntilItComesDownAnotherWay() {
@@ -154,7 +179,8 @@ class NextOfPiecesTest {
                 WHOLE,
                 Optional.of(Aloft.Allowed.LEAVE),
                 Optional.empty(),
-                SinceKept.ANOTHER_WAY);
+                SinceKept.ANOTHER_WAY,
+                Optional.empty());
         assertThat(left.kind()).isEqualTo(Kind.KEEP);
     }
 }

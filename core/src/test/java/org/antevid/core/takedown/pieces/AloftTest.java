@@ -48,6 +48,11 @@ class AloftTest {
         return Samples.stem("S1", HERE, state, Optional.of(new Lean(1.5, 0, 0.5)), outer, List.of());
     }
 
+    private static StemReading unmeasured(List<Defect> faults) {
+        return Samples.oak("S1", HERE, faults)
+                .with(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
     @Test
     void aSoundTreeIsClimbedAsAWhole() {
         Aloft a = with();
@@ -100,13 +105,32 @@ class AloftTest {
     }
 
     @Test
-    void woodNobodyLookedAtIsTiedToAnotherAnchor() {
-        assertThat(Aloft.of(standing(StemState.STANDING, Condition.UNSEEN)).allowed())
-                .isEqualTo(Allowed.OTHER_ANCHOR);
+    void deadWoodIsTiedToAnotherAnchorAndRotIsWorkedOnFromAPlatform() {
         assertThat(Aloft.of(standing(StemState.STANDING, Condition.DEAD_RECENT)).allowed())
                 .isEqualTo(Allowed.OTHER_ANCHOR);
         assertThat(Aloft.of(standing(StemState.STANDING, Condition.DECAYED)).allowed())
                 .isEqualTo(Allowed.PLATFORM);
+    }
+
+    /** What nobody measured or looked at is not known, and that is never whole; what is bad all the same stays bad. */
+    @Test
+    void whatIsMissingIsNotKnown() {
+        Aloft unseen = Aloft.of(standing(StemState.STANDING, Condition.UNSEEN));
+        assertThat(unseen.allowed()).isEqualTo(Allowed.NOT_KNOWN);
+        assertThat(unseen.climbed(3)).isFalse();
+        Aloft bare = Aloft.of(unmeasured(List.of()));
+        assertThat(bare.allowed()).isEqualTo(Allowed.NOT_KNOWN);
+        assertThat(bare.reasons())
+                .extracting(Aloft.Reason::why)
+                .containsExactly(Why.DIAMETER_NOT_MEASURED, Why.HEIGHT_NOT_MEASURED, Why.LEAN_NOT_MEASURED);
+        assertThat(bare.reasons()).noneMatch(Aloft.Reason::known);
+        assertThat(Aloft.of(unmeasured(List.of(fault(DefectKind.SPLIT_UNION, 2))))
+                        .allowed())
+                .isEqualTo(Allowed.PLATFORM);
+        assertThat(Aloft.of(unmeasured(List.of(fault(DefectKind.LIFTED_ROOT_PLATE, 0))))
+                        .allowed())
+                .isEqualTo(Allowed.NOBODY);
+        assertThat(Allowed.sayable()).doesNotContain(Allowed.NOT_KNOWN).contains(Allowed.WHOLE_TREE, Allowed.LEAVE);
     }
 
     @ParameterizedTest
