@@ -54,6 +54,7 @@ export default function JobScreen() {
   const [ghosts, setGhosts] = useState<Ghost[]>([]);
   const [refused, setRefused] = useState('');
   const [keys, setKeys] = useState(false);
+  const [roomy, setRoomy] = useState(false);
   const turn = useRef<((deg: number) => void) | undefined>(undefined);
   const go = useCallback((to: Stage) => void navigate(`/jobs/${job}/${to}`), [navigate, job]);
   const selected = stem ?? stems.data?.[0]?.id;
@@ -66,7 +67,10 @@ export default function JobScreen() {
     setPointed({});
     // by the stem somebody chose: that the first one has loaded must not end a drawing just begun
   }, [stage.key, stem]);
-  useEffect(() => selectFeature(undefined), [stage.key]);
+  useEffect(() => {
+    selectFeature(undefined);
+    setRoomy(false);
+  }, [stage.key]);
   useEffect(() => {
     if (info.error instanceof Problem && (info.error.status === 401 || info.error.status === 404)) void navigate('/');
   }, [info.error, navigate]);
@@ -141,11 +145,14 @@ export default function JobScreen() {
   const briefed = (briefings.data?.issues.length ?? 0) > 0;
   const planFirst = stage.planFirst && (picking || !selected);
   const unsentHold = out.unsent.some((u) => u.kind === 'hold');
+  // whoever is asked to touch the plan sees it
+  const low = roomy && !picking && !sketch;
+  const held = activeHold || unsentHold;
 
   return (
     <>
       <PlanContext.Provider value={tools}>
-        <div className={activeHold || unsentHold ? 'screen held' : 'screen'}>
+        <div className={`screen${held ? ' held' : ''}${low ? ' low' : ''}`}>
           <header>
             <Link className="job" to="/" title={msg('backToTheBoard')}>
               {j.name}
@@ -174,9 +181,7 @@ export default function JobScreen() {
               </Button>
             </div>
           </header>
-          {(activeHold || unsentHold) && (
-            <HoldBanner job={job} hold={activeHold} me={j.me} leader={leader} say={setRefused} />
-          )}
+          {held && <HoldBanner job={job} hold={activeHold} me={j.me} leader={leader} say={setRefused} />}
           <nav className="rail" aria-label={msg('stages')}>
             {STAGES.map((s, i) => (
               <Link
@@ -254,6 +259,12 @@ export default function JobScreen() {
                 </Suspense>
               </div>
             )}
+            <div className="room">
+              {low && <b>{stage.words}</b>}
+              <Button size="large" aria-expanded={!low} onClick={() => setRoomy(!low)}>
+                {msg(low ? 'showAgain' : 'moreRoom', { what: Figure && !planFirst ? 'figure' : 'plan' })}
+              </Button>
+            </div>
           </main>
           <aside className="panel" aria-label={stage.words}>
             {refused && (

@@ -1,6 +1,7 @@
 package org.antevid.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.LocalDate;
@@ -184,6 +185,19 @@ class TakedownServerTest {
         JsonNode shorter = takedown("POST", "/shortened?piece=1", heavy).body();
         assertThat(shorter.get("pieces")).hasSize(2);
         assertThat(shorter.at("/pieces/1/severity").asText()).isNotEqualTo("STOP");
+    }
+
+    /** Ice on the crown hangs on the limb that is lowered; the day says so, nobody adds it by hand. */
+    @Test
+    void whatLiesOnTheCrownMakesThePieceHeavier() throws Exception {
+        measured();
+        Map<String, Object> p = plan(List.of(EAST), List.of(cut("L1", 0, "SNAPPED")), Map.of());
+        double dry =
+                takedown("POST", "/preview", p).body().at("/pieces/0/massKg").asDouble();
+        assertThat(on("PUT", "/place/day", Map.of("load", "ICE")).status())
+                .isBetween(200, 204);
+        assertThat(takedown("POST", "/preview", p).body().at("/pieces/0/massKg").asDouble())
+                .isCloseTo(2 * dry, withinPercentage(2));
     }
 
     /** The records say whole; the leader tightens alone; with a plate that lifted, loosening is a second opinion. */

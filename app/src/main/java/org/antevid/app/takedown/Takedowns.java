@@ -143,7 +143,7 @@ public class Takedowns {
                 jobId,
                 stemId,
                 planned.with(Proposal.of(
-                        CutFigure.of(stem, planned.limbs()),
+                        CutFigure.of(stem, planned.limbs(), site.today()),
                         allowed(stem, planned),
                         planned.gear().of(kits, LocalDate.now(clock)),
                         below(jobId, planned),
@@ -181,7 +181,7 @@ public class Takedowns {
 
     private TakeDown plan(String jobId, StemReading stem, Planned p) {
         return TakeDown.of(
-                CutFigure.of(stem, p.limbs()),
+                CutFigure.of(stem, p.limbs(), places.site(jobId).today()),
                 allowed(stem, p),
                 p.climb(),
                 p.cuts(),

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.site.Today;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Defect;
 import org.antevid.core.stem.DefectKind;
@@ -27,6 +28,7 @@ import org.antevid.core.takedown.spar.SparSection;
  *
  * @param footM height of the last cut
  * @param twigsRel leaves and twigs as a share of the wood
+ * @param carried what rain, snow and ice add to it
  * @param undrawnKg crown that no line stands for, {@code undrawnHighKg} at its heavy end
  * @param weak the foot first, then upwards
  * @param hinges where a top's hinge is relied on
@@ -43,6 +45,7 @@ public record CutFigure(
         Lean lean,
         PieceMass.Density density,
         double twigsRel,
+        Carried carried,
         double undrawnKg,
         double undrawnHighKg,
         SparSection.Strength strength,
@@ -98,8 +101,16 @@ public record CutFigure(
                 .toList();
     }
 
-    /** @param r nothing {@link #missing} of it */
+    /** @return it in dry weather; {@code r} nothing {@link #missing} of it */
     public static CutFigure of(StemReading r, List<Limb> limbs) {
+        return of(r, limbs, Today.STILL);
+    }
+
+    /**
+     * @param r nothing {@link #missing} of it
+     * @param today what lies on the crowns, and whether it has rained
+     */
+    public static CutFigure of(StemReading r, List<Limb> limbs, Today today) {
         Estimate dbh = r.dbh().orElseThrow();
         double height = r.height().orElseThrow().value();
         double foot = StemMass.USUAL_CUT_M;
@@ -116,6 +127,7 @@ public record CutFigure(
                 r.lean().orElseThrow(),
                 r.density(),
                 twigs,
+                Carried.NOTHING,
                 0,
                 0,
                 strength(r),
@@ -127,11 +139,13 @@ public record CutFigure(
                 .mapToDouble(l -> Standing.limb(bare, l, 0, l.lengthM()).massKg())
                 .sum();
         double left = Math.max(0, mass.crownKg() - drawn);
-        return bare.with(
-                left, Math.max(left, mass.crownKg() * (1 + Estimate.Z95 * SIGMA_CROWN) - drawn), weak(bare, r));
+        Carried carried = Carried.of(today, twigs);
+        double all = 1 + carried.crownRel();
+        double high = Math.max(left, mass.crownKg() * (1 + Estimate.Z95 * SIGMA_CROWN) - drawn);
+        return bare.with(carried, left * all, high * all, weak(bare, r));
     }
 
-    private CutFigure with(double undrawn, double undrawnHigh, List<WeakPlace> places) {
+    private CutFigure with(Carried more, double undrawn, double undrawnHigh, List<WeakPlace> places) {
         return new CutFigure(
                 label,
                 dbhM,
@@ -143,6 +157,7 @@ public record CutFigure(
                 lean,
                 density,
                 twigsRel,
+                more,
                 undrawn,
                 undrawnHigh,
                 strength,

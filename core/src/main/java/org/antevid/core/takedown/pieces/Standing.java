@@ -112,7 +112,7 @@ final class Standing {
                 figure.density(),
                 0,
                 0,
-                0,
+                figure.carried().stemRel(),
                 0,
                 Math.hypot(PieceMass.U_DIAMETER_M, figure.sigmaDbhM()),
                 0));
@@ -140,7 +140,7 @@ final class Standing {
                 figure.density(),
                 0,
                 figure.twigsRel(),
-                0,
+                figure.carried().limbRel(),
                 0,
                 PieceMass.U_DIAMETER_M,
                 PieceMass.U_LENGTH_M));
