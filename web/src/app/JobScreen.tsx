@@ -148,6 +148,7 @@ export default function JobScreen() {
   // whoever is asked to touch the plan sees it
   const low = roomy && !picking && !sketch;
   const held = activeHold || unsentHold;
+  const away = msg(low ? 'showAgain' : 'moreRoom', { what: Figure && !planFirst ? 'figure' : 'plan' });
 
   return (
     <>
@@ -261,8 +262,8 @@ export default function JobScreen() {
             )}
             <div className="room">
               {low && <b>{stage.words}</b>}
-              <Button size="large" aria-expanded={!low} onClick={() => setRoomy(!low)}>
-                {msg(low ? 'showAgain' : 'moreRoom', { what: Figure && !planFirst ? 'figure' : 'plan' })}
+              <Button data-over aria-expanded={!low} aria-label={away} onClick={() => setRoomy(!low)}>
+                {low ? away : msg('hide')}
               </Button>
             </div>
           </main>

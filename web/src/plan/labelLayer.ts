@@ -82,7 +82,7 @@ export type Seen = { view: number[]; covered: number[][]; said: string };
 export function seenOf(map: OlMap, over: string): Seen {
   const target = map.getTarget() as HTMLElement | undefined;
   const frame = target?.getBoundingClientRect() ?? new DOMRect();
-  const above = [...(target?.parentElement?.querySelectorAll(over) ?? [])]
+  const above = [...((target?.closest('main') ?? target?.parentElement)?.querySelectorAll(over) ?? [])]
     .map((e) => ({ said: e.textContent ?? '', r: e.getBoundingClientRect() }))
     .filter(({ r }) => r.width > 0 && r.height > 0);
   const covered = above

@@ -198,6 +198,11 @@ class TakeDownStory extends DemoStory {
         imre.choose("Which stem", "S6");
         assertThat(aside()).containsText("weakest:");
         imre.shot("takedown-phone");
+        imre.button("Hide the plan");
+        assertThat(imre.page.getByTestId("site-plan")).isHidden();
+        imre.shot("takedown-phone-roomy");
+        imre.button("Show the plan");
+        assertThat(imre.page.getByTestId("site-plan")).isVisible();
         imre.tab("Gear");
         imre.shot("takedown-phone-gear");
         imre.tab("Pieces");
