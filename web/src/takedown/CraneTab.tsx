@@ -10,7 +10,7 @@ import { Noted, Pairs, Rows } from '../ui/Rows';
 import { Waiting } from '../ui/Waiting';
 import { MachineForm } from './MachineForm';
 import { PadList } from './PadList';
-import { padsOf } from './padsOf';
+import { padsWith } from './padsOf';
 import { Readings } from './Readings';
 import { Remarks } from './Remarks';
 import { type Crane, type CraneView, useCrane } from './useCrane';
@@ -175,7 +175,7 @@ function NextOfCrane({ c, view, openPad, openMachine, done }: NextProps) {
   const { pick } = usePlanTools();
   const { kind, because } = view.next;
   const number = view.next.number ?? 0;
-  const move = (at: Spot) => c.change({ pads: padsOf(c, view).map((p, i) => (i === number - 1 ? { ...p, at } : p)) });
+  const move = (at: Spot) => c.change(padsWith(view, number, { at }));
   const keep: Step = [msg('keepCrane'), msg('keepCraneWhy'), () => void c.keep()];
   const steps: Record<CraneView['next']['kind'], Step> = {
     PUT_CRANE: [msg('putCrane'), msg('putCraneWhy'), () => pick(msg('putCrane'), (at) => c.change({ at, pads: [] }))],

@@ -2,7 +2,7 @@ import { Button } from 'antd';
 import { Chips, Stepper } from '../app/Stepper';
 import { Mark } from '../figures/Mark';
 import { usePlanTools } from '../plan/planTools';
-import { padsOf } from './padsOf';
+import { padsOf, padsWith } from './padsOf';
 import { Pick } from './Pick';
 import { Remarks } from './Remarks';
 import type { Crane, CraneView, Pad } from './useCrane';
@@ -22,10 +22,10 @@ type Props = {
 export function PadList({ c, view, leader, open, setOpen }: Props) {
   const { pick, setSketch } = usePlanTools();
   if (view.pads.length === 0) return null;
-  const pads = padsOf(c, view);
+  const pads = padsOf(c.draft, view);
   const set = (number: number, more: Partial<Pad>) =>
-    c.change({ pads: pads.map((p, i) => (i === number - 1 ? { ...p, ...more } : p)) });
-  const all = (more: Partial<Pad>) => c.change({ pads: pads.map((p) => ({ ...p, ...more })) });
+    c.change(padsWith(view, number, more));
+  const all = (more: Partial<Pad>) => c.change(padsWith(view, 'all', more));
   const drag = () =>
     setSketch({
       what: 'edit',
@@ -35,7 +35,7 @@ export function PadList({ c, view, leader, open, setOpen }: Props) {
       hint: msg('dragPads'),
       done: (outline) => {
         setSketch(undefined);
-        c.change({ pads: pads.map((p, i) => ({ ...p, at: outline[i] ?? p.at })) });
+        c.change((now) => ({ pads: padsOf(now, view).map((p, i) => ({ ...p, at: outline[i] ?? p.at })) }));
       },
     });
   return (
@@ -68,7 +68,8 @@ export function PadList({ c, view, leader, open, setOpen }: Props) {
                   .join(' · ') || msg('notKnown')}
               </span>
             </Button>
-            <Remarks of={p.remarks} />
+            {/* what goes as it is answered stands below: nothing moves under the finger that answers */}
+            {!(open === p.number && leader) && <Remarks of={p.remarks} />}
             {open === p.number && leader && (
               <div className={css.form}>
                 <Pick
@@ -122,6 +123,7 @@ export function PadList({ c, view, leader, open, setOpen }: Props) {
                 <Button onClick={() => pick(msg('movePad', { number: p.number }), (at) => set(p.number, { at }))}>
                   {msg('movePad', { number: p.number })}
                 </Button>
+                <Remarks of={p.remarks} />
               </div>
             )}
           </div>

@@ -1,4 +1,4 @@
-import type { Crane, CraneView, Pad } from './useCrane';
+import type { CraneView, Pad, SetUp } from './useCrane';
 
 /** The pads of a view, to be changed and sent back. */
 export const padsSent = (pads: CraneView['pads']): Pad[] =>
@@ -14,5 +14,12 @@ export const padsSent = (pads: CraneView['pads']): Pad[] =>
   }));
 
 /** The pads as they are; those that stand where they usually do are not in the draft yet. */
-export const padsOf = (c: Crane, view: CraneView): Pad[] =>
-  c.draft && c.draft.pads.length > 0 ? c.draft.pads : padsSent(view.pads);
+export const padsOf = (draft: SetUp | undefined, view: CraneView): Pad[] =>
+  draft && draft.pads.length > 0 ? draft.pads : padsSent(view.pads);
+
+/** One of them changed, or all. */
+export const padsWith =
+  (view: CraneView, which: number | 'all', more: Partial<Pad>) =>
+  (now: SetUp): Partial<SetUp> => ({
+    pads: padsOf(now, view).map((p, i) => (which === 'all' || i === which - 1 ? { ...p, ...more } : p)),
+  });

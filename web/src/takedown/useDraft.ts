@@ -27,7 +27,12 @@ export function useDraft<View, Draft>(
     faults,
     failed,
     unsaved: changed !== undefined,
-    change: (more: Partial<Draft>) => draft && setChanged({ ...draft, ...more }),
+    /** On what it is by then: a place that is tapped on the plan later undoes nothing that was said meanwhile. */
+    change: (more: Partial<Draft> | ((now: Draft) => Partial<Draft>)) =>
+      setChanged((now) => {
+        const on = now ?? draft;
+        return on && { ...on, ...(typeof more === 'function' ? more(on) : more) };
+      }),
     put: (v: View) => setChanged(draftOf(v)),
     /** It is kept: what was changed since it was sent stays. */
     kept: (sent: Draft) => setChanged((now) => (now === sent ? undefined : now)),

@@ -194,8 +194,7 @@ class TakedownServerTest {
         Map<String, Object> p = plan(List.of(EAST), List.of(cut("L1", 0, "SNAPPED")), Map.of());
         double dry =
                 takedown("POST", "/preview", p).body().at("/pieces/0/massKg").asDouble();
-        assertThat(on("PUT", "/place/day", Map.of("load", "ICE")).status())
-                .isBetween(200, 204);
+        assertThat(on("PUT", "/place/day", Map.of("load", "ICE")).status()).isBetween(200, 204);
         assertThat(takedown("POST", "/preview", p).body().at("/pieces/0/massKg").asDouble())
                 .isCloseTo(2 * dry, withinPercentage(2));
     }

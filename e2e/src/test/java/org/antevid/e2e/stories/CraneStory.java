@@ -104,6 +104,7 @@ class CraneStory extends DemoStory {
         next("Say what pad 1 stands on");
         imre.choose("ground under it", "compacted gravel");
         imre.button("The same under all");
+        assertThat(part("Pads")).not().containsText("what ground it stands on is not known");
         imre.page
                 .getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cover, pipe or cellar beneath?"))
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("no"))
@@ -114,7 +115,11 @@ class CraneStory extends DemoStory {
             assertThat(part("Pads")).containsText("how deep is it?");
             imre.fill("depth of the bank, wall or pit beside it", "3");
             next("Move pad " + pad);
+            // what is said before the plan is tapped stays
+            imre.fill("side of the pad", "0.7");
             imre.tapPlan(pad == 2 ? 38.6 : 34.6, 21.3);
+            assertThat(imre.page.getByLabel("side of the pad", new Page.GetByLabelOptions().setExact(true)))
+                    .hasValue("0.7");
         }
         assertThat(part("Pads").locator("[data-severity=STOP]")).hasCount(0);
         imre.shot("crane-set-up");
