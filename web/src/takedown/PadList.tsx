@@ -23,8 +23,7 @@ export function PadList({ c, view, leader, open, setOpen }: Props) {
   const { pick, setSketch } = usePlanTools();
   if (view.pads.length === 0) return null;
   const pads = padsOf(c.draft, view);
-  const set = (number: number, more: Partial<Pad>) =>
-    c.change(padsWith(view, number, more));
+  const set = (number: number, more: Partial<Pad>) => c.change(padsWith(view, number, more));
   const all = (more: Partial<Pad>) => c.change(padsWith(view, 'all', more));
   const drag = () =>
     setSketch({

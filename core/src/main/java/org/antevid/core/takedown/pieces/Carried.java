@@ -4,7 +4,7 @@ import org.antevid.core.site.GroundState;
 import org.antevid.core.site.Today;
 
 /**
- * What rain, snow and ice add to a tree, on the heavy side.
+ * What rain, snow and ice add to a tree, on the heavy side; its light end is without.
  *
  * @param stemRel share of the stem's wood
  * @param limbRel share of a limb's wood; what lies on its twigs is in it

@@ -103,7 +103,7 @@ final class Standing {
     private List<Body.Part> stem(double fromM, double toM) {
         double thick = Math.max(THIN_M, figure.stemDiameterM(fromM));
         double thin = Math.max(THIN_M, figure.stemDiameterM(toM));
-        PieceMass m = PieceMass.of(new PieceMass.Piece(
+        PieceMass dry = PieceMass.of(new PieceMass.Piece(
                 thick,
                 thin,
                 toM - fromM,
@@ -112,12 +112,12 @@ final class Standing {
                 figure.density(),
                 0,
                 0,
-                figure.carried().stemRel(),
+                0,
                 0,
                 Math.hypot(PieceMass.U_DIAMETER_M, figure.sigmaDbhM()),
                 0));
         List<Body.Part> parts = new ArrayList<>();
-        parts.add(new Body.Part(m.massKg(), m.massHighKg(), m.massLowKg(), figure.axis(fromM + m.cgFromThickEndM())));
+        parts.add(carrying(dry, figure.carried().stemRel(), figure.axis(fromM + dry.cgFromThickEndM())));
         double crown = Math.max(0, toM - Math.max(fromM, figure.crownBaseM()));
         double share = crown / Math.max(LEAST_M, figure.heightM() - figure.crownBaseM());
         if (share > 0 && figure.undrawnHighKg() > 0) {
@@ -131,7 +131,7 @@ final class Standing {
     }
 
     static Body limb(CutFigure figure, Limb l, double fromM, double toM) {
-        PieceMass m = PieceMass.of(new PieceMass.Piece(
+        PieceMass dry = PieceMass.of(new PieceMass.Piece(
                 l.diameterM(fromM),
                 l.diameterM(toM),
                 toM - fromM,
@@ -140,14 +140,20 @@ final class Standing {
                 figure.density(),
                 0,
                 figure.twigsRel(),
-                figure.carried().limbRel(),
+                0,
                 0,
                 PieceMass.U_DIAMETER_M,
                 PieceMass.U_LENGTH_M));
         Point base = figure.axis(l.atM());
+        double more = figure.carried().limbRel() / (1 + figure.twigsRel());
         return new Body(
-                List.of(new Body.Part(
-                        m.massKg(), m.massHighKg(), m.massLowKg(), base.plus(l.offset(fromM + m.cgFromThickEndM())))),
+                List.of(carrying(dry, more, base.plus(l.offset(fromM + dry.cgFromThickEndM())))),
                 List.of(base.plus(l.offset(fromM)), base.plus(l.offset(toM))));
+    }
+
+    /** Heavier by what lies on it; its light end is without, that may have fallen off. */
+    private static Body.Part carrying(PieceMass dry, double moreRel, Point at) {
+        double more = 1 + moreRel;
+        return new Body.Part(dry.massKg() * more, dry.massHighKg() * more, dry.massLowKg(), at);
     }
 }

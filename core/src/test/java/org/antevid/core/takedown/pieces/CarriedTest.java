@@ -54,6 +54,17 @@ class CarriedTest {
                 .isCloseTo(2, within(1e-6));
     }
 
+    /** What is pulled tight before the cut must not lift a piece that has shaken off its snow. */
+    @Test
+    void theLightEndIsWithoutIt() {
+        assertThat(lowKg(GroundState.SLIPPERY, CrownLoad.ICE)).isEqualTo(lowKg(GroundState.FIRM, CrownLoad.NONE));
+    }
+
+    private static double lowKg(GroundState ground, CrownLoad load) {
+        CutFigure f = CutFigure.of(sound(), List.of(EAST), new Today(ground, load, 8));
+        return Standing.limb(f, EAST, 0, EAST.lengthM()).lowKg();
+    }
+
     /** Law: what lies on it never takes weight off a piece or force off a link. */
     @ParameterizedTest
     @EnumSource(GroundState.class)
