@@ -77,13 +77,19 @@ test('between calls the output rests; a call opens it again without a touch', as
   expect(Output.last?.state).toBe('suspended');
 });
 
-test('an output that a call has taken away is taken back with the next touch, and is mute until then', async () => {
+/** Opened with a touch, and taken away by a phone call since. */
+async function takenAway() {
   const { soundAlarm, unlockAlarm } = await import('./alarm');
   unlockAlarm();
   touch();
   await vi.advanceTimersByTimeAsync(1000);
   Output.last!.state = 'suspended';
   Output.opens = 'never';
+  return soundAlarm;
+}
+
+test('an output that a call has taken away is taken back with the next touch, and is mute until then', async () => {
+  const soundAlarm = await takenAway();
   const heard = soundAlarm();
   await vi.advanceTimersByTimeAsync(700);
   expect(await heard).toBe(false);
@@ -96,12 +102,7 @@ test('an output that a call has taken away is taken back with the next touch, an
 });
 
 test('an output that opens when the call is long over stays silent', async () => {
-  const { soundAlarm, unlockAlarm } = await import('./alarm');
-  unlockAlarm();
-  touch();
-  await vi.advanceTimersByTimeAsync(1000);
-  Output.last!.state = 'suspended';
-  Output.opens = 'never';
+  const soundAlarm = await takenAway();
   void soundAlarm();
   await vi.advanceTimersByTimeAsync(60_000);
   Output.last!.state = 'running';

@@ -36,18 +36,12 @@ export function useCrane(job: string, stem: string) {
   const act = useAct(job, say);
   const path = { job, stem };
   const address = '/api/jobs/{job}/takedown/stems/{stem}/crane';
-  const kept = useQuery({
+  const { data: kept, dataUpdatedAt } = useQuery({
     queryKey: ['job', job, 'tangle', 'crane', stem],
     queryFn: () => data(api.GET(address, { params: { path } })),
-  }).data;
-  const draft = useDraft(
-    'crane',
-    stem,
-    kept,
-    draftOf,
-    JSON.stringify([kept?.id, kept?.readings, kept?.picks.map((p) => [p.number, p.bestKg])]),
-    (body, signal) =>
-      data(api.POST('/api/jobs/{job}/takedown/stems/{stem}/crane/preview', { params: { path }, body, signal })),
+  });
+  const draft = useDraft('crane', stem, kept, draftOf, dataUpdatedAt, (body, signal) =>
+    data(api.POST('/api/jobs/{job}/takedown/stems/{stem}/crane/preview', { params: { path }, body, signal })),
   );
   return {
     ...draft,

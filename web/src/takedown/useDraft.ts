@@ -6,20 +6,25 @@ import { usePreview } from '../api/usePreview';
  *
  * @param subject what it is of
  * @param draftOf what a view was made from, to be changed and sent back
- * @param stamp what else the answer depends on
+ * @param keptAt when what is kept was last asked for: weather, gear or a tree beside it may have changed since, and what
+ *     was changed here comes to something else then
  */
 export function useDraft<View, Draft>(
   name: string,
   subject: string,
   kept: View | undefined,
   draftOf: (v: View) => Draft,
-  stamp: string,
+  keptAt: number,
   ask: (draft: Draft, signal: AbortSignal) => Promise<View>,
 ) {
   const [changed, setChanged] = useState<Draft>();
   const draft = changed ?? (kept && draftOf(kept));
-  const { answer, faults, failed } = usePreview(name, draft && kept ? subject : undefined, draft, stamp, (d, signal) =>
-    ask(d as Draft, signal),
+  const { answer, faults, failed } = usePreview(
+    name,
+    draft && kept ? subject : undefined,
+    draft,
+    String(keptAt),
+    (d, signal) => ask(d as Draft, signal),
   );
   return {
     view: answer ?? kept,

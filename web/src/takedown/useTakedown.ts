@@ -47,10 +47,10 @@ export function useTakedown(job: string, stem: string) {
   const { say } = usePlanTools();
   const act = useAct(job, say);
   const path = { job, stem };
-  const kept = useQuery({
+  const { data: kept, dataUpdatedAt } = useQuery({
     queryKey: ['job', job, 'tangle', 'takedown', stem],
     queryFn: () => data(api.GET('/api/jobs/{job}/takedown/stems/{stem}', { params: { path } })),
-  }).data;
+  });
   const {
     view,
     draft,
@@ -60,20 +60,14 @@ export function useTakedown(job: string, stem: string) {
     unsaved,
     put,
     kept: wasKept,
-  } = useDraft(
-    'takedown',
-    stem,
-    kept,
-    draftOf,
-    JSON.stringify([kept?.id, kept?.missing, kept?.aloft, kept?.saidNo]),
-    (body, signal) =>
-      data(
-        api.POST('/api/jobs/{job}/takedown/stems/{stem}/preview', {
-          params: { path },
-          body,
-          signal,
-        }),
-      ),
+  } = useDraft('takedown', stem, kept, draftOf, dataUpdatedAt, (body, signal) =>
+    data(
+      api.POST('/api/jobs/{job}/takedown/stems/{stem}/preview', {
+        params: { path },
+        body,
+        signal,
+      }),
+    ),
   );
   const take = async (made: Promise<View>) => {
     try {

@@ -16,6 +16,18 @@ import org.junit.jupiter.api.Test;
  * the weakest link is over, shortened again, kept; the climber says No.
  */
 class TakeDownStory extends DemoStory {
+    /** Says what lies on the crowns today. */
+    private static final String CROWNS = """
+        async (load) => {
+          const job = location.pathname.split('/')[2];
+          const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1];
+          await fetch(`/api/jobs/${job}/place/day`, {
+            method: 'PUT',
+            headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
+            body: JSON.stringify({ load }),
+          });
+        }""";
+
     private static final String MEASURED = """
         async () => {
           const job = location.pathname.split('/')[2];
@@ -108,9 +120,21 @@ class TakeDownStory extends DemoStory {
         imre.shot("takedown");
     }
 
-    /** Taking the side that balances the lean first lifts the curve, and says by how much. */
+    /** What nobody has kept yet is reckoned anew as well when the day changes on another screen. */
     @Test
     @Order(4)
+    void iceOnTheCrownsMakesTheUnkeptPiecesHeavier() {
+        Locator figure = imre.region("S6 from the side");
+        String dry = figure.textContent();
+        imre.page.evaluate(CROWNS, "ICE");
+        assertThat(figure).not().hasText(dry);
+        imre.page.evaluate(CROWNS, "NONE");
+        assertThat(figure).hasText(dry);
+    }
+
+    /** Taking the side that balances the lean first lifts the curve, and says by how much. */
+    @Test
+    @Order(5)
     void thePieceThatBalancesTheLeanIsASecondOpinion() {
         imre.button("Keep this plan");
         assertThat(imre.page.getByText("Keep this plan")).hasCount(0);
@@ -121,7 +145,7 @@ class TakeDownStory extends DemoStory {
     }
 
     @Test
-    @Order(5)
+    @Order(6)
     void aCutIsMovedEveryLinkFollowsAndThePieceIsShortened() {
         Locator rows = imre.region("S6 taken down").locator("ol li button");
         rows.filter(new Locator.FilterOptions().setHasText("tied below, let run"))
@@ -154,7 +178,7 @@ class TakeDownStory extends DemoStory {
     }
 
     @Test
-    @Order(6)
+    @Order(7)
     void theClimbersNoStopsItAndShowsWhatWasChosenInstead() {
         imre.tab("Aloft");
         assertThat(imre.region("Aloft")).containsText("the whole tree may be climbed");
@@ -178,7 +202,7 @@ class TakeDownStory extends DemoStory {
     }
 
     @Test
-    @Order(7)
+    @Order(8)
     void anAlderWhosePlateHasLiftedIsNotClimbed() {
         imre.choose("Which stem", "S5");
         imre.tab("Aloft");
@@ -192,7 +216,7 @@ class TakeDownStory extends DemoStory {
     }
 
     @Test
-    @Order(8)
+    @Order(9)
     void onAPhoneTheWeakestLinkIsReadFirst() {
         imre.page.setViewportSize(390, 844);
         imre.choose("Which stem", "S6");
@@ -217,7 +241,7 @@ class TakeDownStory extends DemoStory {
 
     /** The plan is made anew after the No; each piece is a step with who climbs, brakes and stands by. */
     @Test
-    @Order(9)
+    @Order(10)
     void thePiecesBecomeStepsOfTheCrew() {
         imre.choose("Which stem", "S6");
         imre.tab("Pieces");
