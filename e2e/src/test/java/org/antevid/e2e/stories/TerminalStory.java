@@ -24,6 +24,10 @@ import org.junit.jupiter.api.io.TempDir;
 class TerminalStory {
     private record Ended(int code, String printed) {}
 
+    private static Ended on(String mode, Path data, long port) throws IOException, InterruptedException {
+        return run(mode, "--data", data.toString(), "--port", String.valueOf(port));
+    }
+
     private static Ended run(String... arguments) throws IOException, InterruptedException {
         Path out = Files.createTempFile("antevid", ".out");
         Process p = Server.command(List.of(), List.of(arguments))
@@ -37,17 +41,12 @@ class TerminalStory {
     @Test
     void everyObstacleIsOneSentenceAndExitCodeOne(@TempDir Path data) throws Exception {
         try (ServerSocket taken = new ServerSocket(0)) {
-            Ended inUse = run("run", "--data", data.toString(), "--port", String.valueOf(taken.getLocalPort()));
+            Ended inUse = on("run", data, taken.getLocalPort());
             assertThat(inUse.code).isEqualTo(1);
             assertThat(inUse.printed.lines()).singleElement().asString().contains("is in use");
         }
         Files.write(data.resolve("antevid.mv.db"), new byte[20000]);
-        Ended damaged = run(
-                "run",
-                "--data",
-                data.toString(),
-                "--port",
-                "1" + (7000 + ProcessHandle.current().pid() % 1000));
+        Ended damaged = on("run", data, 17000 + ProcessHandle.current().pid() % 1000);
         assertThat(damaged.code).isEqualTo(1);
         assertThat(damaged.printed.lines()).singleElement().asString().contains("damaged");
         assertThat(run("dance").printed).contains("Say 'demo' or 'run'");
@@ -60,12 +59,7 @@ class TerminalStory {
     @Test
     void theDemoRefusesAFolderItDidNotMakeAndDeletesNothing(@TempDir Path data) throws Exception {
         Path notes = Files.writeString(data.resolve("notes.txt"), "do not lose");
-        Ended refused = run(
-                "demo",
-                "--data",
-                data.toString(),
-                "--port",
-                "1" + (6000 + ProcessHandle.current().pid() % 1000));
+        Ended refused = on("demo", data, 16000 + ProcessHandle.current().pid() % 1000);
         assertThat(refused.code).isEqualTo(1);
         assertThat(refused.printed.lines()).singleElement().asString().contains("is not one the demo made");
         assertThat(notes).hasContent("do not lose");
@@ -141,12 +135,7 @@ class TerminalStory {
                     assertThat(run).contains("drill " + i);
                 }
             }
-            Ended locked = run(
-                    "run",
-                    "--data",
-                    data.toString(),
-                    "--port",
-                    "1" + (8000 + ProcessHandle.current().pid() % 1000));
+            Ended locked = on("run", data, 18000 + ProcessHandle.current().pid() % 1000);
             assertThat(locked.code).isEqualTo(1);
             assertThat(locked.printed.lines()).singleElement().asString().contains("in use by another Antevid");
         }
