@@ -7824,9 +7824,12 @@ export interface components {
             version: number;
         };
         Health: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when it was started
+             */
             since: string;
-            /** @description whether the store answers @param since when it was started */
+            /** @description whether the store answers */
             store: boolean;
         };
         HeightRequest: {

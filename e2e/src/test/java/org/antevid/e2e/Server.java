@@ -86,6 +86,15 @@ public final class Server implements AutoCloseable {
         return start(copyDemo() ? "run" : "demo");
     }
 
+    /** Starts the demo where a demo was before. */
+    public Server startDemoAgain() {
+        if (!copyDemo()) {
+            start("demo").stop();
+        }
+        made = "";
+        return start("demo");
+    }
+
     /** @return false when it is too old: what was seen of a tangle hours ago no longer counts */
     private boolean copyDemo() {
         Path demo = ROOT.resolve(LAID).resolve("demo");

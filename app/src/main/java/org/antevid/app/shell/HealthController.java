@@ -18,7 +18,10 @@ class HealthController {
         this.store = store;
     }
 
-    /** @param store whether the store answers @param since when it was started */
+    /**
+     * @param store whether the store answers
+     * @param since when it was started
+     */
     record Health(boolean store, Instant since) {}
 
     /** Whether the store answers; for whoever watches the machine. */

@@ -64,11 +64,8 @@ class TerminalStory {
         assertThat(refused.printed.lines()).singleElement().asString().contains("is not one the demo made");
         assertThat(notes).hasContent("do not lose");
         Path own = data.resolve("own");
-        for (int i = 0; i < 2; i++) {
-            try (Server server =
-                    new Server(own, InetAddress.getLoopbackAddress().getHostAddress()).start("demo")) {
-                assertThat(server.crewCode()).isNotEmpty();
-            }
+        try (Server server = new Server(own, InetAddress.getLoopbackAddress().getHostAddress()).startDemoAgain()) {
+            assertThat(server.crewCode()).isNotEmpty();
         }
         try (Stream<Path> there = Files.list(own)) {
             assertThat(there.map(f -> f.getFileName().toString()).filter(n -> n.endsWith(".aside")))
@@ -111,7 +108,7 @@ class TerminalStory {
 
     @Test
     void killedWithinFiftyMillisecondsOfTheAnswerNothingAcknowledgedIsLost(@TempDir Path data) throws Exception {
-        try (Server server = new Server(data, InetAddress.getLoopbackAddress().getHostAddress()).start("demo");
+        try (Server server = new Server(data, InetAddress.getLoopbackAddress().getHostAddress()).startDemoProcess();
                 Playwright playwright = Playwright.create(
                         new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))) {
             String job;
