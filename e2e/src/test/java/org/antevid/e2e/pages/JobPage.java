@@ -10,6 +10,7 @@ import java.util.List;
 
 /** What a person does on the leader's screen. */
 public final class JobPage {
+    private static final String PASSPHRASE = "three short one long";
     private static final int MOST_LOOKS = 20;
     private static final int LOOK_MS = 50;
     public final Page page;
@@ -21,7 +22,7 @@ public final class JobPage {
     public JobPage signIn(String address, String name) {
         page.navigate(address + "/sign-in");
         page.getByLabel("Name").fill(name);
-        page.getByLabel("Passphrase").fill("three short one long");
+        page.getByLabel("Passphrase").fill(PASSPHRASE);
         button("Sign in");
         assertThat(page.locator("nav.topbar")).containsText(name);
         return this;
@@ -45,6 +46,19 @@ public final class JobPage {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name))
                 .first()
                 .click();
+    }
+
+    /** Gives the go; where the story took its time, the server asks once more who gives it. */
+    public void go() {
+        page.locator(".next").click();
+        Locator going = page.locator(".next").filter(new Locator.FilterOptions().setHasText("Step done"));
+        Locator asked = page.getByLabel("PIN or passphrase");
+        asked.or(going).first().waitFor();
+        if (asked.isVisible()) {
+            asked.fill(PASSPHRASE);
+            button("Go on");
+        }
+        assertThat(going).isVisible();
     }
 
     /** Chooses from the menu in the head of the page. */

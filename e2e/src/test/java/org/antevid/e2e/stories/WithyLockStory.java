@@ -956,8 +956,7 @@ class WithyLockStory {
     private void go() {
         Cautions.readAll(imre.page);
         assertThat(imre.page.locator(".next")).containsText("all is green");
-        imre.page.locator(".next").click();
-        assertThat(imre.page.locator(".next")).containsText("Step done");
+        imre.go();
     }
 
     @Test
