@@ -28,6 +28,9 @@ public final class Display {
 
     private static final double SAWN_INCH_M = INCH_M / 4;
     private static final double STAYS_M = 0.001;
+    /** More of them a double does not tell apart. */
+    private static final double MOST_STEPS = 1e15;
+
     private final Units units;
     private final String onTheRope;
     private final String of;
@@ -178,7 +181,12 @@ public final class Display {
     }
 
     private static String digits(double value, int decimals, Side side) {
-        return String.format(Locale.ROOT, "%." + decimals + "f", rounded(value, decimals, side) + 0.0);
+        double shown = rounded(value, decimals, side);
+        double steps = Math.rint(shown * Math.pow(10, decimals));
+        // each screen says hundreds: a formatter's pattern for each of them took an eighth of an answer
+        return Math.abs(steps) < MOST_STEPS
+                ? BigDecimal.valueOf((long) steps, decimals).toPlainString()
+                : String.format(Locale.ROOT, "%." + decimals + "f", shown + 0.0);
     }
 
     private static double rounded(double value, int decimals, Side side) {

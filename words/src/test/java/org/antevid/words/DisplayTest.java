@@ -2,6 +2,7 @@ package org.antevid.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Locale;
 import java.util.Random;
 import java.util.stream.LongStream;
 import org.antevid.core.message.Dimension;
@@ -30,6 +31,20 @@ class DisplayTest {
         assertThat(METRIC.of(Dimension.PULL, 2040, Side.DOWN)).isEqualTo("2.0 kN (205 kg on the rope)");
         assertThat(METRIC.of(Dimension.MASS, 1234, Side.UP)).isEqualTo("1.3 t");
         assertThat(METRIC.of(Dimension.SPEED, 8.61, Side.UP)).isEqualTo("8.7 m/s");
+    }
+
+    /** Plain digits, whatever the sign or the size. */
+    @Test
+    void digitsAreThoseOfAFormatter() {
+        Random r = new Random(5);
+        for (int i = 0; i < 2000; i++) {
+            double metres = (r.nextDouble() - 0.5) * Math.pow(10, r.nextInt(9) - 2);
+            double shown = Math.rint(metres * 10) / 10 + 0.0;
+            assertThat(METRIC.of(Dimension.LENGTH, metres, Side.NEAREST))
+                    .isEqualTo(String.format(Locale.ROOT, "%.1f m", shown));
+        }
+        assertThat(METRIC.of(Dimension.LENGTH, -0.04, Side.NEAREST)).isEqualTo("0.0 m");
+        assertThat(METRIC.of(Dimension.DISTANCE, 3e16, Side.NEAREST)).isEqualTo("30000000000000000 m");
     }
 
     @Test

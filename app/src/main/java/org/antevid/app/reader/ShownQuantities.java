@@ -16,6 +16,7 @@ import com.fasterxml.jackson.databind.ser.BeanSerializerModifier;
 import com.fasterxml.jackson.databind.ser.VirtualBeanPropertyWriter;
 import com.fasterxml.jackson.databind.util.Annotations;
 import com.fasterxml.jackson.databind.util.SimpleBeanPropertyDefinition;
+import java.lang.reflect.Method;
 import java.lang.reflect.RecordComponent;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -43,7 +44,7 @@ class ShownQuantities extends SimpleModule {
             @Override
             public List<BeanPropertyWriter> changeProperties(
                     SerializationConfig config, BeanDescription type, List<BeanPropertyWriter> writers) {
-                List<RecordComponent> shown = shown(type.getBeanClass());
+                List<SaidNumber> shown = shown(type.getBeanClass());
                 if (!shown.isEmpty()) {
                     writers.add(SaidWriter.of(config, type.getClassInfo(), shown));
                 }
@@ -52,31 +53,38 @@ class ShownQuantities extends SimpleModule {
         });
     }
 
-    private static List<RecordComponent> shown(Class<?> type) {
+    /** A number of a record, and how it is said. */
+    private record SaidNumber(String name, Method accessor, Shown how) {
+        static SaidNumber of(RecordComponent c) {
+            c.getAccessor().setAccessible(true);
+            return new SaidNumber(c.getName(), c.getAccessor(), c.getAnnotation(Shown.class));
+        }
+    }
+
+    private static List<SaidNumber> shown(Class<?> type) {
         return type.isRecord()
                 ? Stream.of(type.getRecordComponents())
                         .filter(c -> c.isAnnotationPresent(Shown.class))
+                        .map(SaidNumber::of)
                         .toList()
                 : List.of();
     }
 
     /** @return each number that is known, as it is said */
-    private static Map<String, String> said(List<RecordComponent> shown, Object of) {
+    private static Map<String, String> said(List<SaidNumber> shown, Object of) {
         Words words = Speech.words();
         Map<String, String> said = new LinkedHashMap<>();
-        for (RecordComponent c : shown) {
-            Shown how = c.getAnnotation(Shown.class);
-            number(c, of)
-                    .map(v -> how.unsigned() ? Math.abs(v) : v)
-                    .ifPresent(v -> said.put(c.getName(), words.show(new Arg.Amount(how.in(), v, how.to()))));
+        for (SaidNumber q : shown) {
+            number(q, of)
+                    .map(v -> q.how.unsigned() ? Math.abs(v) : v)
+                    .ifPresent(v -> said.put(q.name, words.show(new Arg.Amount(q.how.in(), v, q.how.to()))));
         }
         return said;
     }
 
-    private static Optional<Double> number(RecordComponent c, Object of) {
+    private static Optional<Double> number(SaidNumber q, Object of) {
         try {
-            c.getAccessor().setAccessible(true);
-            Object value = c.getAccessor().invoke(of);
+            Object value = q.accessor.invoke(of);
             if (value instanceof OptionalDouble o) {
                 return o.isPresent() ? Optional.of(o.getAsDouble()) : Optional.empty();
             }
@@ -90,15 +98,15 @@ class ShownQuantities extends SimpleModule {
     /** A property that no component holds. */
     private static final class SaidWriter extends VirtualBeanPropertyWriter {
         private static final long serialVersionUID = 1;
-        private final transient List<RecordComponent> shown;
+        private final transient List<SaidNumber> shown;
 
         private SaidWriter(
-                BeanPropertyDefinition property, Annotations context, JavaType type, List<RecordComponent> shown) {
+                BeanPropertyDefinition property, Annotations context, JavaType type, List<SaidNumber> shown) {
             super(property, context, type);
             this.shown = shown;
         }
 
-        static SaidWriter of(MapperConfig<?> config, AnnotatedClass owner, List<RecordComponent> shown) {
+        static SaidWriter of(MapperConfig<?> config, AnnotatedClass owner, List<SaidNumber> shown) {
             JavaType type = config.constructType(Map.class);
             VirtualAnnotatedMember member = new VirtualAnnotatedMember(owner, owner.getRawType(), SAID, type);
             return new SaidWriter(

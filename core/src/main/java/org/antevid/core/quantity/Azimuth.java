@@ -23,6 +23,6 @@ public final class Azimuth {
 
     /** @return the azimuth as three digits, "058" */
     public static String digits(double deg) {
-        return String.format(java.util.Locale.ROOT, "%03d", Math.round(normal(deg)) % 360);
+        return Long.toString(1000 + Math.round(normal(deg)) % 360).substring(1);
     }
 }

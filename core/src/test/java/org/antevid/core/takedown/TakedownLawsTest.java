@@ -12,6 +12,7 @@ import org.antevid.core.takedown.crane.Pick;
 import org.antevid.core.takedown.crane.PretensionWindow;
 import org.antevid.core.takedown.crane.WeighedPicks;
 import org.antevid.core.takedown.drop.FreeDrop;
+import org.antevid.core.takedown.drop.Gust;
 import org.antevid.core.takedown.rope.CatchPeak;
 import org.antevid.core.takedown.rope.Device;
 import org.antevid.core.takedown.rope.Efficiency;
@@ -223,6 +224,20 @@ class TakedownLawsTest {
                     .isGreaterThanOrEqualTo(across);
             assertThat(FreeDrop.of(p, ground, gust + 1, 12).acrossM().orElseThrow())
                     .isGreaterThanOrEqualTo(across);
+        }
+    }
+
+    /** Each step of a fall is reckoned once: in which order pieces ask for it changes nothing. */
+    @ParameterizedTest
+    @ValueSource(longs = {12})
+    void whatFellBeforeChangesNoFall(long seed) {
+        Random r = new Random(seed);
+        FreeDrop.Ground slope = new FreeDrop.Ground(FreeDrop.Surface.TURF, 9, Optional.empty(), 5, Optional.empty());
+        Gust one = new Gust(6.5);
+        for (int i = 0; i < 60; i++) {
+            FreeDrop.Piece p = new FreeDrop.Piece(
+                    30 * r.nextDouble(), 2, 2, FreeDrop.Kind.values()[r.nextInt(FreeDrop.Kind.values().length)], true);
+            assertThat(FreeDrop.of(p, slope, one, 12)).isEqualTo(FreeDrop.of(p, slope, 6.5, 12));
         }
     }
 

@@ -1,6 +1,5 @@
 package org.antevid.core.takedown.pieces;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.antevid.core.takedown.spar.Point;
 
@@ -44,13 +43,5 @@ record Body(List<Part> parts, List<Point> ends) {
     /** @return its farthest end from a place */
     double reachM(Point from) {
         return ends.stream().mapToDouble(e -> e.minus(from).size()).max().orElse(0);
-    }
-
-    Body and(Body other) {
-        List<Part> all = new ArrayList<>(parts);
-        all.addAll(other.parts);
-        List<Point> farthest = new ArrayList<>(ends);
-        farthest.addAll(other.ends);
-        return new Body(all, farthest);
     }
 }

@@ -114,10 +114,10 @@ public final class KeepClear {
         return IntStream.range(0, 360 / STEP_DEG)
                 .mapToObj(i -> {
                     double az = i * STEP_DEG;
-                    double rad = Math.toRadians(az);
+                    double east = Math.sin(Math.toRadians(az));
+                    double north = Math.cos(Math.toRadians(az));
                     Spot middle = middles.stream()
-                            .max(Comparator.comparingDouble(
-                                    m -> m.eastM() * Math.sin(rad) + m.northM() * Math.cos(rad)))
+                            .max(Comparator.comparingDouble(m -> m.eastM() * east + m.northM() * north))
                             .orElseThrow();
                     return middle.at(az, reachM.applyAsDouble(az));
                 })

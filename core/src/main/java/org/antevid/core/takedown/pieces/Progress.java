@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.takedown.drop.ByHand;
 import org.antevid.core.takedown.drop.FreeDrop;
+import org.antevid.core.takedown.drop.Gust;
 import org.antevid.core.takedown.spar.Point;
 
 /** A tree while it is taken down: what still stands, and what the next piece does. */
@@ -28,6 +29,7 @@ final class Progress {
     private final Gear gear;
     private final Climb climb;
     private final Below below;
+    private final Gust gust;
     private final HouseLimits house;
     private final Standing standing;
     private Remains before;
@@ -40,6 +42,7 @@ final class Progress {
         this.climb = climb;
         this.gear = gear;
         this.below = below;
+        this.gust = new Gust(below.gustMs());
         this.standing = new Standing(figure);
         this.before = Remains.of(figure, standing);
     }
@@ -179,7 +182,7 @@ final class Progress {
                         limb ? FreeDrop.Kind.BRANCH : FreeDrop.Kind.LOG,
                         !limb),
                 new FreeDrop.Ground(below.surface(), below.slopeDeg(), Optional.empty(), FLOOR_M, Optional.empty()),
-                below.gustMs(),
+                gust,
                 below.stopMs());
     }
 

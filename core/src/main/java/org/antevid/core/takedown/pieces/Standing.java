@@ -5,10 +5,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.stem.PieceMass;
 import org.antevid.core.takedown.spar.Point;
+import org.jspecify.annotations.Nullable;
 
 /** What still stands of a tree while it is taken down. A piece is all that is beyond its cut: nothing is cut twice. */
 final class Standing {
@@ -25,6 +27,12 @@ final class Standing {
     private double topM;
     private final Map<String, Double> limbsM = new HashMap<>();
 
+    /** What was weighed already: each limb as far as it stands, each step of the stem, all of it. */
+    private final Map<String, Body> limbs = new HashMap<>();
+
+    private final Map<Integer, List<Body.Part>> steps = new HashMap<>();
+    private @Nullable Body whole;
+
     Standing(CutFigure figure) {
         this.figure = figure;
         this.topM = figure.heightM();
@@ -35,6 +43,9 @@ final class Standing {
         this.figure = other.figure;
         this.topM = other.topM;
         this.limbsM.putAll(other.limbsM);
+        this.limbs.putAll(other.limbs);
+        this.steps.putAll(other.steps);
+        this.whole = other.whole;
     }
 
     Standing copy() {
@@ -51,7 +62,12 @@ final class Standing {
 
     /** @return all that stands */
     Body all() {
-        return beyond(figure.footM());
+        Body all = whole;
+        if (all == null) {
+            all = beyond(figure.footM(), this::step);
+            whole = all;
+        }
+        return all;
     }
 
     /**
@@ -59,6 +75,7 @@ final class Standing {
      * @throws RefusedInput {@code NOTHING_LEFT_THERE} for a cut through what has gone, {@code NOT_ON_FIGURE}
      */
     Body take(Cut c, int cut) {
+        whole = null;
         if (c.limb().isPresent()) {
             String id = c.limb().get();
             Limb l = figure.limb(id)
@@ -68,6 +85,7 @@ final class Standing {
                 throw new RefusedInput(Refusal.NOTHING_LEFT_THERE, "cuts[" + cut + "].atM");
             }
             Body piece = limb(figure, l, c.atM(), end);
+            limbs.remove(id);
             if (c.atM() < LEAST_M) {
                 limbsM.remove(id);
             } else {
@@ -78,26 +96,38 @@ final class Standing {
         if (c.atM() > topM - LEAST_M || c.atM() < figure.footM() - 1e-9) {
             throw new RefusedInput(Refusal.NOTHING_LEFT_THERE, "cuts[" + cut + "].atM");
         }
-        Body piece = beyond(c.atM());
+        Body piece = beyond(c.atM(), n -> stem(c.atM() + n * STEP_M, Math.min(topM, c.atM() + (n + 1) * STEP_M)));
         figure.limbs().stream().filter(l -> l.atM() >= c.atM()).forEach(l -> limbsM.remove(l.id()));
         topM = c.atM();
+        // the step that is cut through is shorter from now on
+        steps.keySet().removeIf(n -> figure.footM() + (n + 1) * STEP_M > topM);
         return piece;
     }
 
-    /** @return what would go with a cut through the stem there */
-    private Body beyond(double fromM) {
+    /**
+     * @param step of the stem, counted from there
+     * @return what would go with a cut through the stem there
+     */
+    private Body beyond(double fromM, IntFunction<List<Body.Part>> step) {
         List<Body.Part> parts = new ArrayList<>();
-        for (double z = fromM; z < topM - 1e-9; z += STEP_M) {
-            parts.addAll(stem(z, Math.min(topM, z + STEP_M)));
+        for (int n = 0; fromM + n * STEP_M < topM - 1e-9; n++) {
+            parts.addAll(step.apply(n));
         }
-        Body body = new Body(parts, List.of(figure.axis(fromM), figure.axis(topM)));
+        List<Point> ends = new ArrayList<>(List.of(figure.axis(fromM), figure.axis(topM)));
         for (Limb l : figure.limbs()) {
-            Optional<Double> left = limbM(l.id());
-            if (l.atM() >= fromM && left.isPresent()) {
-                body = body.and(limb(figure, l, 0, left.get()));
+            Double left = limbsM.get(l.id());
+            if (l.atM() >= fromM && left != null) {
+                Body limb = limbs.computeIfAbsent(l.id(), id -> limb(figure, l, 0, left));
+                parts.addAll(limb.parts());
+                ends.addAll(limb.ends());
             }
         }
-        return body;
+        return new Body(parts, ends);
+    }
+
+    private List<Body.Part> step(int n) {
+        double fromM = figure.footM() + n * STEP_M;
+        return steps.computeIfAbsent(n, i -> stem(fromM, Math.min(topM, fromM + STEP_M)));
     }
 
     private List<Body.Part> stem(double fromM, double toM) {
