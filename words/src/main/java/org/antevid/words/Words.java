@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.antevid.core.judge.Clearance;
@@ -39,6 +40,17 @@ public final class Words {
 
     private static final char PSEUDO_TO = '⟧';
 
+    /** A reader's words are asked for with every number that is said. */
+    private static final Map<Reading, Words> KNOWN = new ConcurrentHashMap<>();
+
+    private static final Map<Enum<?>, String> KEYS = new ConcurrentHashMap<>();
+
+    private record Reading(Manner manner, Set<Regional> said) {
+        private Reading {
+            said = Set.copyOf(said);
+        }
+    }
+
     private final Manner manner;
     private final Catalogue catalogue;
     private final Catalogue english;
@@ -58,7 +70,7 @@ public final class Words {
 
     /** @param said words of its region that the house says */
     public static Words of(Manner manner, Set<Regional> said) {
-        return new Words(manner, said);
+        return KNOWN.computeIfAbsent(new Reading(manner, said), r -> new Words(r.manner, r.said));
     }
 
     /** @return what is exchanged in the words of this reader for what the house says */
@@ -219,8 +231,10 @@ public final class Words {
 
     /** @return the key of a constant: the enum by its name within its package, then the constant */
     public static String key(Enum<?> value) {
-        Class<?> type = value.getDeclaringClass();
-        return type.getName().substring(type.getPackageName().length() + 1).replace('$', '.') + "." + value.name();
+        return KEYS.computeIfAbsent(value, v -> {
+            Class<?> type = v.getDeclaringClass();
+            return type.getName().substring(type.getPackageName().length() + 1).replace('$', '.') + "." + v.name();
+        });
     }
 
     /** @return the key of a message, the same in every language */

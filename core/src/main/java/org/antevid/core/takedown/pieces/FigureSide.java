@@ -12,9 +12,15 @@ import org.antevid.core.takedown.spar.Point;
  */
 public record FigureSide(CutFigure figure, double fromDeg) {
     private static final int STEPS = 24;
+    private static final double MM = 1000;
 
-    /** A place in it: to the right of the foot and above it, metres. */
-    public record OnFigure(double rightM, double upM) {}
+    /** A place in it: to the right of the foot and above it, metres; drawn, so to the millimetre. */
+    public record OnFigure(double rightM, double upM) {
+        public OnFigure {
+            rightM = Math.rint(rightM * MM) / MM + 0.0;
+            upM = Math.rint(upM * MM) / MM + 0.0;
+        }
+    }
 
     /** @return from where its lean goes to the right */
     public static FigureSide of(CutFigure figure) {

@@ -15,6 +15,7 @@ import org.antevid.core.takedown.spar.Point;
 /** Ground nobody stands on while a piece is cut: as far as it can end, round the place it is cut above. */
 public final class KeepClear {
     private static final int STEP_DEG = 10;
+    private static final double MM = 1000;
 
     /** A piece on a line turns about its knot; twigs and chips fall beside it (judgement). */
     private static final double BESIDE_M = 1;
@@ -109,6 +110,11 @@ public final class KeepClear {
         return new Spot(foot.eastM() + p.x(), foot.northM() + p.y());
     }
 
+    /** A millimetre farther, then to the millimetre: it is drawn, and never smaller than it is. */
+    private static Spot drawn(Spot at) {
+        return new Spot(Math.rint(at.eastM() * MM) / MM, Math.rint(at.northM() * MM) / MM);
+    }
+
     /** @return the outline round several places: in each direction from the one that lies farthest that way */
     private static List<Spot> round(List<Spot> middles, DoubleUnaryOperator reachM) {
         return IntStream.range(0, 360 / STEP_DEG)
@@ -119,7 +125,7 @@ public final class KeepClear {
                     Spot middle = middles.stream()
                             .max(Comparator.comparingDouble(m -> m.eastM() * east + m.northM() * north))
                             .orElseThrow();
-                    return middle.at(az, reachM.applyAsDouble(az));
+                    return drawn(middle.at(az, reachM.applyAsDouble(az) + 1 / MM));
                 })
                 .toList();
     }
