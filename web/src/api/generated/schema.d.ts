@@ -9632,7 +9632,7 @@ export interface components {
             /** Format: double */
             takesKg?: number;
         };
-        /** @description A place in it: to the right of the foot and above it, metres. */
+        /** @description A place in it: to the right of the foot and above it, metres; drawn, so to the millimetre. */
         OnFigure: {
             /** Format: double */
             rightM: number;
