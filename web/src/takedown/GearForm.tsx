@@ -1,8 +1,7 @@
-import { useKit } from '../api/job';
 import { Chips, Stepper } from '../app/Stepper';
 import { BedForm } from './BedForm';
 import { GuyForm } from './GuyForm';
-import { Pick } from './Pick';
+import { KitPick } from './KitPick';
 import { SecondLineForm } from './SecondLineForm';
 import type { Draft, Takedown, View } from './useTakedown';
 import css from './takedown.module.css';
@@ -13,22 +12,14 @@ type Props = { job: string; t: Takedown; view: View; leader: boolean };
 
 /** What the pieces hang on, off the house's list; where the line goes, what they land on. */
 export function GearForm({ job, t, view, leader }: Props) {
-  const kit = useKit().data ?? [];
   const gear = t.draft?.gear;
   if (!gear) return null;
   const set = (more: Partial<Gear>) => t.change({ gear: { ...gear, ...more } });
-  const pick = (name: 'line' | 'block' | 'sling' | 'brake', kind: (typeof kit)[number]['kind'], words: string) => (
-    <Pick
-      label={words}
-      none={msg('notChosen')}
-      disabled={!leader}
-      value={gear[name]}
-      change={(v) => set({ [name]: v })}
-      options={kit
-        .filter((k) => k.kind === kind)
-        .map((k) => ({ value: k.id, label: `${k.name}, ${k.said.strengthN ?? ''}` }))}
-    />
-  );
+  const pick = (
+    name: 'line' | 'block' | 'sling' | 'brake',
+    kind: 'ROPE' | 'BLOCK' | 'SLING' | 'BRAKE',
+    words: string,
+  ) => <KitPick kind={kind} label={words} leader={leader} value={gear[name]} change={(v) => set({ [name]: v })} />;
   return (
     <section aria-label={msg('gear')} className={css.form}>
       {pick('line', 'ROPE', msg('line'))}

@@ -1,7 +1,7 @@
 import { Button, Checkbox } from 'antd';
 import { Stepper } from '../app/Stepper';
 import { AnchorForm } from './AnchorForm';
-import { LinePick } from './LinePick';
+import { KitPick } from './KitPick';
 import { Remarks } from './Remarks';
 import { useBegun } from './useBegun';
 import type { Draft, Takedown, View } from './useTakedown';
@@ -50,7 +50,7 @@ export function GuyForm({ t, view, leader }: Props) {
       {from && to && (held.fromN ?? 0) <= (held.toN ?? 0) && <p>{msg('guyPull', { from, to })}</p>}
       {held && <Remarks of={held.remarks} />}
       {missing.length > 0 && <p className="refused">{msg('guyNotYet')}</p>}
-      <LinePick value={guy.line} change={(line) => set({ line })} leader={leader} />
+      <KitPick kind="ROPE" label={msg('line')} value={guy.line} change={(line) => set({ line })} leader={leader} />
       <AnchorForm anchors={view.choices.anchors} value={guy} change={set} leader={leader} least={1} most={200} behind />
       <Stepper
         label={msg('guyHigh')}

@@ -66,7 +66,8 @@ export function PieceCard({ t, view, piece, leader }: Props) {
       <Remarks of={matters} />
       {piece.across && (
         <p className={css.zone}>
-          {msg('across', {
+          {msg(piece.across.secondWraps === undefined ? 'across' : 'heldFirst', {
+            wraps: piece.across.secondWraps ?? 'none',
             first: piece.across.said.firstN ?? '',
             second: piece.across.said.secondN ?? '',
             angle: piece.across.said.betweenDeg ?? '',

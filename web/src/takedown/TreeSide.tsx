@@ -142,6 +142,9 @@ export function TreeSide({ view, chosen, choose, cutter }: Props) {
               y2={y(chosen.across.to)}
             />
             <polyline points={line([chosen.block, chosen.across.to, chosen.across.anchor])} />
+            {chosen.across.secondWraps !== undefined && chosen.tie && (
+              <polyline points={line([chosen.tie, chosen.across.anchor])} />
+            )}
             <circle cx={x(chosen.across.to)} cy={y(chosen.across.to)} r={5} />
           </g>
         )}

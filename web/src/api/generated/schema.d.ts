@@ -5608,6 +5608,11 @@ export interface components {
             };
             /** Format: double */
             secondN: number;
+            /**
+             * Format: double
+             * @description at most on the brake of the other where it holds the piece first; left out: it is tied there
+             */
+            secondWraps?: number;
             to: components["schemas"]["OnFigure"];
         };
         AddedSteps: {
@@ -6071,7 +6076,7 @@ export interface components {
             /** Format: double */
             heightM?: number;
             /** @enum {string} */
-            kind: "LINE" | "BLOCK" | "SLING" | "BRAKE" | "HAND" | "SECOND_LINE" | "STEM" | "FOOT" | "ANCHOR";
+            kind: "LINE" | "BLOCK" | "SLING" | "BRAKE" | "HAND" | "SECOND_LINE" | "FRICTION_ALOFT" | "SECOND_SLING" | "SECOND_HAND" | "STEM" | "FOOT" | "ANCHOR";
             mayWords?: string;
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
@@ -6554,7 +6559,7 @@ export interface components {
              */
             atM?: number;
             /** @enum {string} */
-            kind: "SEVER_TIE" | "LET_GO" | "LINE_OWNER" | "FREE_LIMBS" | "PROP" | "HOLD_PIECE" | "HOLD_REST" | "HOLD_PLATE" | "PIECE" | "CARRYING_LIMBS" | "COVER" | "SHUT" | "EMPTY" | "MOVE_AWAY" | "COVER_UP" | "CUSHION" | "SWITCH_OFF" | "TAKE_DOWN" | "CLEAR_WAY" | "RIG" | "LIMB" | "READ_STUMP" | "MARK" | "RESCUE_READY" | "CLIMB_UP" | "PLATFORM_UP" | "LOWER_PIECE" | "DROP_PIECE" | "PICK_PIECE" | "GRAB_PIECE" | "LAND_PIECE" | "FELL_STUB";
+            kind: "SEVER_TIE" | "LET_GO" | "LINE_OWNER" | "FREE_LIMBS" | "PROP" | "HOLD_PIECE" | "HOLD_REST" | "HOLD_PLATE" | "PIECE" | "CARRYING_LIMBS" | "COVER" | "SHUT" | "EMPTY" | "MOVE_AWAY" | "COVER_UP" | "CUSHION" | "SWITCH_OFF" | "TAKE_DOWN" | "CLEAR_WAY" | "RIG" | "LIMB" | "READ_STUMP" | "MARK" | "RESCUE_READY" | "CLIMB_UP" | "PLATFORM_UP" | "LOWER_PIECE" | "LET_OVER_PIECE" | "DROP_PIECE" | "PICK_PIECE" | "GRAB_PIECE" | "LAND_PIECE" | "FELL_STUB";
             /** @description what the stem is tied to or propped on, or what is covered, shut or cleared, as it is called when the step is made */
             on?: string;
         };
@@ -7621,6 +7626,16 @@ export interface components {
             /** @description what an odd reading came from */
             why: string;
         };
+        /** @description Friction on another tree, ids of the house's list. */
+        FrictionPut: {
+            /** @description a lowering brake hung up there, sling what holds it; left out: not chosen */
+            device?: string;
+            sling?: string;
+        };
+        FrictionView: {
+            device?: string;
+            sling?: string;
+        };
         /** @description A need against what there is: words and a bar. */
         GaugeView: {
             over: boolean;
@@ -8041,6 +8056,15 @@ export interface components {
              */
             verdict: "HOLDS" | "NOBODY_NAMED" | "RATING_NOT_KNOWN" | "MASS_NOT_KNOWN" | "TOO_WEAK" | "ANCHOR_NOT_SOUND";
             verdictWords: string;
+        };
+        HoldsFirst: {
+            /** Format: double */
+            wraps: number;
+            /**
+             * Format: double
+             * @description on the brake at the foot of the other tree where it grips, wraps where it slips
+             */
+            wrapsLeast: number;
         };
         HourView: {
             /** Format: double */
@@ -9354,7 +9378,7 @@ export interface components {
             /** @description what comes down in the step, as this role has to know it */
             piece: string[];
             /** @enum {string} */
-            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND" | "CLIMBER" | "BRAKE" | "RESCUER" | "OPERATOR" | "SLINGER" | "SIGNALLER";
+            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND" | "CLIMBER" | "BRAKE" | "SECOND_BRAKE" | "RESCUER" | "OPERATOR" | "SLINGER" | "SIGNALLER";
             roleWords: string;
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
@@ -10034,7 +10058,7 @@ export interface components {
             /** Format: date-time */
             readyAt?: string;
             /** @enum {string} */
-            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND" | "CLIMBER" | "BRAKE" | "RESCUER" | "OPERATOR" | "SLINGER" | "SIGNALLER";
+            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND" | "CLIMBER" | "BRAKE" | "SECOND_BRAKE" | "RESCUER" | "OPERATOR" | "SLINGER" | "SIGNALLER";
             roleWords: string;
             saysStopped: boolean;
             seenBy?: string;
@@ -10529,7 +10553,7 @@ export interface components {
         };
         PieceWord: {
             /** @enum {string} */
-            remark: "NOBODY_UP_THERE" | "LINK_OVER" | "NONE_SHORT_ENOUGH" | "GEAR_NOT_CHOSEN" | "KIT_NOT_FOR_USE" | "NO_SECOND_LINE" | "SECOND_TREE_BAD" | "DRIFT_PUSHES" | "DRIFT_TOO_FLAT" | "ANCHOR_GOES" | "ANCHOR_THIN" | "ONE_ATTACHMENT" | "NOT_CUT_PROOF" | "NO_WAY_DOWN" | "TIED_TO_WHAT_GOES" | "SPIKES_ON_KEPT" | "OUT_OF_REACH" | "TIE_IN_THIN" | "TIE_IN_OVER" | "TIE_OFF_PIECE" | "TIE_ABOVE_BLOCK" | "RIGGED_ABOVE_FAULT" | "PERSON_ABOVE_FAULT" | "DO_NOT_TIE" | "TOO_HEAVY_BY_HAND" | "STRIKES_GROUND" | "ROLLS_ON" | "TOP_WHIPS" | "TOP_NEEDS_LINE" | "NOT_THE_LAST" | "WALL_NOT_KNOWN" | "SECOND_TREE_NOT_SEEN" | "RESCUE_SLOW" | "LEAN_RISES" | "SPLIT_BELOW" | "HINGE_NOT_TRUSTED" | "THIN_WALL" | "LINK_NEAR" | "DRIFT_FLAT" | "FALLS_INTO_LINE" | "SWINGS_WIDE" | "AGE_NOT_KNOWN" | "KIT_WORN" | "MANY_WRAPS" | "LINES_TOGETHER" | "LOOSE_WAITS" | "CLIMBER_NOT_ASKED" | "SWAY_NOT_SAID" | "REACH_NOT_SAID" | "CROWN_NOT_DRAWN" | "NOT_ALL_OF_IT";
+            remark: "NOBODY_UP_THERE" | "LINK_OVER" | "NONE_SHORT_ENOUGH" | "GEAR_NOT_CHOSEN" | "KIT_NOT_FOR_USE" | "NO_SECOND_LINE" | "NO_FRICTION_ALOFT" | "SECOND_LINE_LOW" | "SECOND_TREE_BAD" | "DRIFT_PUSHES" | "DRIFT_TOO_FLAT" | "ANCHOR_GOES" | "ANCHOR_THIN" | "ONE_ATTACHMENT" | "NOT_CUT_PROOF" | "NO_WAY_DOWN" | "TIED_TO_WHAT_GOES" | "SPIKES_ON_KEPT" | "OUT_OF_REACH" | "TIE_IN_THIN" | "TIE_IN_OVER" | "TIE_OFF_PIECE" | "TIE_ABOVE_BLOCK" | "RIGGED_ABOVE_FAULT" | "PERSON_ABOVE_FAULT" | "DO_NOT_TIE" | "TOO_HEAVY_BY_HAND" | "STRIKES_GROUND" | "ROLLS_ON" | "TOP_WHIPS" | "TOP_NEEDS_LINE" | "NOT_THE_LAST" | "WALL_NOT_KNOWN" | "SECOND_TREE_NOT_SEEN" | "RESCUE_SLOW" | "LEAN_RISES" | "SPLIT_BELOW" | "HINGE_NOT_TRUSTED" | "THIN_WALL" | "LINK_NEAR" | "DRIFT_FLAT" | "FALLS_INTO_LINE" | "SWINGS_WIDE" | "SWINGS_TO_TREE" | "AGE_NOT_KNOWN" | "KIT_WORN" | "MANY_WRAPS" | "LINES_TOGETHER" | "LOOSE_WAITS" | "CLIMBER_NOT_ASKED" | "SWAY_NOT_SAID" | "REACH_NOT_SAID" | "CROWN_NOT_DRAWN" | "NOT_ALL_OF_IT";
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             words: string;
@@ -10846,20 +10870,20 @@ export interface components {
             person: string;
             personId: string;
             /** @enum {string} */
-            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND" | "CLIMBER" | "BRAKE" | "RESCUER" | "OPERATOR" | "SLINGER" | "SIGNALLER";
+            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND" | "CLIMBER" | "BRAKE" | "SECOND_BRAKE" | "RESCUER" | "OPERATOR" | "SLINGER" | "SIGNALLER";
             stand?: components["schemas"]["Spot"];
             waysOut: components["schemas"]["WayPart"][];
         };
         PostRequest: {
             personId: string;
             /** @enum {string} */
-            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND" | "CLIMBER" | "BRAKE" | "RESCUER" | "OPERATOR" | "SLINGER" | "SIGNALLER";
+            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND" | "CLIMBER" | "BRAKE" | "SECOND_BRAKE" | "RESCUER" | "OPERATOR" | "SLINGER" | "SIGNALLER";
             stand?: components["schemas"]["Spot"];
         };
         PostView: {
             personId: string;
             /** @enum {string} */
-            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND" | "CLIMBER" | "BRAKE" | "RESCUER" | "OPERATOR" | "SLINGER" | "SIGNALLER";
+            role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND" | "CLIMBER" | "BRAKE" | "SECOND_BRAKE" | "RESCUER" | "OPERATOR" | "SLINGER" | "SIGNALLER";
             roleWords: string;
             stand?: components["schemas"]["Spot"];
             task: string;
@@ -11434,7 +11458,7 @@ export interface components {
             school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
             words: string;
         };
-        /** @description A second line from another tree, draws pieces across. */
+        /** @description A second line from another tree: draws pieces across, or holds them first. */
         SecondPut: {
             /**
              * Format: double
@@ -11451,9 +11475,10 @@ export interface components {
              * @description of the line on it, 0.3..40 m
              */
             heightM: number;
+            holdsFirst?: components["schemas"]["FrictionPut"];
             /**
              * Format: double
-             * @description in the first line before it is drawn, 0..30 m
+             * @description in the line that holds it before it is drawn, 0..30 m
              */
             letDownM: number;
             /** @description id of the house's list */
@@ -11462,7 +11487,7 @@ export interface components {
             sound?: boolean;
             /**
              * Format: double
-             * @description how far a piece is drawn, 0.5 m up to that tree
+             * @description how far from the stem a piece is let down, 0.5 m up to that tree
              */
             toM: number;
         };
@@ -11473,6 +11498,7 @@ export interface components {
             deg: number;
             /** Format: double */
             heightM: number;
+            holdsFirst?: components["schemas"]["FrictionView"];
             /** Format: double */
             letDownM: number;
             line?: string;
@@ -12167,13 +12193,14 @@ export interface components {
             turn: number;
             work?: components["schemas"]["CrewWork"];
         };
-        /** @description A piece that a second line draws across. */
+        /** @description A piece that a second line draws across, or holds first until the one over the stem takes it over. */
         StepPiecePartAcross: {
             /** Format: double */
             deg: number;
+            holdsFirst?: components["schemas"]["HoldsFirst"];
             /**
              * Format: double
-             * @description in the first line before it is drawn
+             * @description in the line that holds it before it is drawn
              */
             letDownM: number;
             /**
@@ -12183,7 +12210,7 @@ export interface components {
             lineN: number;
             /**
              * Format: double
-             * @description how far, towards azimuth deg
+             * @description how far from the stem it is let down, towards azimuth deg
              */
             toM: number;
         };

@@ -24,6 +24,7 @@ const roles = (): { value: Post['role']; label: string }[] => [
   { value: 'GROUND', label: msg('ground') },
   { value: 'CLIMBER', label: msg('climber') },
   { value: 'BRAKE', label: msg('brakeHand') },
+  { value: 'SECOND_BRAKE', label: msg('secondBrake') },
   { value: 'RESCUER', label: msg('rescuer') },
   { value: 'OPERATOR', label: msg('operator') },
   { value: 'SLINGER', label: msg('slinger') },

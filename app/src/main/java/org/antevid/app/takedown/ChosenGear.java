@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.antevid.app.house.Kits;
 import org.antevid.core.assist.KitItem;
+import org.antevid.core.takedown.pieces.FrictionAloft;
 import org.antevid.core.takedown.pieces.Gear;
 import org.antevid.core.takedown.pieces.Guy;
 import org.antevid.core.takedown.pieces.SecondLine;
@@ -19,7 +20,7 @@ public record ChosenGear(
         double brakeAwayM,
         double handN,
         double slackM,
-        Optional<OnLine<SecondLine>> second) {
+        Optional<Second> second) {
     public static final ChosenGear NONE = new ChosenGear(
             Optional.empty(),
             Optional.empty(),
@@ -41,6 +42,23 @@ public record ChosenGear(
             return new OnLine<>(line.map(how), rigged);
         }
     }
+
+    /**
+     * A second line.
+     *
+     * @param holdsFirst over what it holds a piece first; empty: it is tied on the other tree
+     */
+    public record Second(OnLine<SecondLine> line, Optional<ChosenFriction> holdsFirst) {
+        Second called(UnaryOperator<String> how) {
+            return new Second(
+                    line.called(how),
+                    holdsFirst.map(h ->
+                            new ChosenFriction(h.device().map(how), h.sling().map(how))));
+        }
+    }
+
+    /** Ids of friction on another tree and of its sling; empty: not chosen. */
+    public record ChosenFriction(Optional<String> device, Optional<String> sling) {}
 
     /** @return the same with each part called otherwise: by its name, or by its id */
     ChosenGear called(UnaryOperator<String> how) {
@@ -71,7 +89,11 @@ public record ChosenGear(
                 brakeAwayM,
                 handN,
                 slackM,
-                second.map(s -> s.rigged.on(part(kits, s.line, KitItem.Kind.ROPE, today))));
+                second.map(s -> s.line.rigged
+                        .on(part(kits, s.line.line, KitItem.Kind.ROPE, today))
+                        .over(s.holdsFirst.map(h -> new FrictionAloft(
+                                part(kits, h.device, KitItem.Kind.BRAKE, today),
+                                part(kits, h.sling, KitItem.Kind.SLING, today))))));
     }
 
     static Guy guy(Kits kits, OnLine<Guy> g, LocalDate today) {

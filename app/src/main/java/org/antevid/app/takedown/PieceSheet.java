@@ -138,7 +138,7 @@ final class PieceSheet {
                         .filter(x -> x.number() == p.number())
                         .findFirst()
                         .flatMap(PiecePart.Picked::of)));
-        List<String> said = Stream.of(Role.CLIMBER, Role.BRAKE, Role.OPERATOR, Role.GROUND)
+        List<String> said = Stream.of(Role.CLIMBER, Role.BRAKE, Role.SECOND_BRAKE, Role.OPERATOR, Role.GROUND)
                 .flatMap(r -> PieceCard.of(part, r).stream())
                 .map(words::say)
                 .distinct()

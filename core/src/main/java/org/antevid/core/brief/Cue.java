@@ -40,6 +40,9 @@ public record Cue(Sign sign, Message says) {
         GROUND_ANSWERS,
         GROUND_IN,
         BRAKE_READY,
+        /** a piece that another line holds first */
+        BRAKE_TAKES_OVER,
+        BRAKE_LETS_OVER,
         BRAKE_STOPS,
         RESCUER_STANDS,
         RADIO

@@ -40,7 +40,7 @@ public final class Cues {
                         ? c.post(Role.CLIMBER)
                         : c.pulls(role) ? c.post(c.lay.isPresent() ? Role.CUTTER : Role.LOOKOUT) : Optional.empty();
             case CLIMBER -> c.post(Role.GROUND);
-            case BRAKE -> c.post(Role.CLIMBER);
+            case BRAKE, SECOND_BRAKE -> c.post(Role.CLIMBER);
             case OPERATOR, SLINGER -> c.post(Role.SIGNALLER);
             case RESCUER, SIGNALLER -> Optional.empty();
         };
@@ -76,8 +76,12 @@ public final class Cues {
                 all.add(Cue.of(Sign.SAID, said(Words.CLIMBER_ASKS)));
                 all.add(Cue.of(Sign.ARMS_CROSSED, said(Words.CLIMBER_NO)));
             }
-            case BRAKE -> {
+            case BRAKE, SECOND_BRAKE -> {
                 all.add(Cue.of(Sign.READY, said(Words.BRAKE_READY)));
+                if (post(Role.SECOND_BRAKE).isPresent()) {
+                    all.add(Cue.of(
+                            Sign.SAID, said(role == Role.BRAKE ? Words.BRAKE_TAKES_OVER : Words.BRAKE_LETS_OVER)));
+                }
                 all.add(Cue.of(Sign.BOTH_ARMS_UP, said(Words.BRAKE_STOPS)));
             }
             case RESCUER -> {
@@ -157,6 +161,7 @@ public final class Cues {
                 .with("climber", post(Role.CLIMBER).map(p -> Arg.name(p.person())))
                 .with("ground", post(Role.GROUND).map(p -> Arg.name(p.person())))
                 .with("brake", post(Role.BRAKE).map(p -> Arg.name(p.person())))
+                .with("second", post(Role.SECOND_BRAKE).map(p -> Arg.name(p.person())))
                 .with("lay", lay.map(l -> ReadBack.heading(l.layDeg())));
     }
 }

@@ -26,6 +26,10 @@ public final class PieceCard {
         HELD,
         /** let down, then drawn across by the second line */
         ACROSS,
+        /** another line holds it first, the one over the stem takes it over */
+        HELD_FIRST,
+        /** the same, to whoever holds that other line */
+        HOLD_FIRST,
         ROOM,
         KEEP_OFF,
         /** nothing stops it on this ground */
@@ -89,6 +93,10 @@ public final class PieceCard {
             case BRAKE -> {
                 all.add(weighs(p));
                 line(p, all);
+            }
+            case SECOND_BRAKE -> {
+                all.add(weighs(p));
+                p.across().ifPresent(x -> x.holdsFirst().ifPresent(h -> holdFirst(x, h, all)));
             }
             case RESCUER -> {
                 all.add(Message.of(Words.UP_THERE).with("up", length(p.upM())));
@@ -160,8 +168,18 @@ public final class PieceCard {
         }
     }
 
+    private static void holdFirst(PiecePart.Across x, PiecePart.Across.HoldsFirst h, List<Message> all) {
+        all.add(Message.of(Words.ON_THE_LINE).with("peak", Arg.up(Dimension.FORCE, x.lineN())));
+        all.add(Message.of(Words.WRAPS)
+                .with("least", Arg.figure(h.wrapsLeast()))
+                .with("most", Arg.figure(h.wraps())));
+        all.add(Message.of(Words.HOLD_FIRST)
+                .with("side", Arg.term(Compass.of(x.deg())))
+                .with("down", length(x.letDownM())));
+    }
+
     private static Message across(PiecePart.Across x) {
-        return Message.of(Words.ACROSS)
+        return Message.of(x.holdsFirst().isPresent() ? Words.HELD_FIRST : Words.ACROSS)
                 .with("down", length(x.letDownM()))
                 .with("to", length(x.toM()))
                 .with("side", Arg.term(Compass.of(x.deg())))

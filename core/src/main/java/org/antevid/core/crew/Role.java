@@ -9,6 +9,8 @@ public enum Role {
     /** works aloft, in the tree or from a platform, with the saw */
     CLIMBER(Competence.CLIMB),
     BRAKE(Competence.RIGGING),
+    /** on the line from another tree that holds a piece first */
+    SECOND_BRAKE(Competence.RIGGING),
     /** stands by on the ground and does nothing else while somebody is aloft */
     RESCUER(Competence.RESCUE),
     OPERATOR(Competence.CRANE_OPERATOR),
@@ -27,7 +29,7 @@ public enum Role {
     /** @return whether this person moves the tree, and so cannot give the second opinion on it */
     public boolean handlesTheTree() {
         return switch (this) {
-            case CUTTER, WINCH, CLIMBER, BRAKE, OPERATOR, SLINGER -> true;
+            case CUTTER, WINCH, CLIMBER, BRAKE, SECOND_BRAKE, OPERATOR, SLINGER -> true;
             case LOOKOUT, GROUND, RESCUER, SIGNALLER -> false;
         };
     }
@@ -37,7 +39,7 @@ public enum Role {
      */
     public boolean saysStopped() {
         return switch (this) {
-            case CUTTER, LOOKOUT, WINCH, CLIMBER, BRAKE, OPERATOR, SIGNALLER -> true;
+            case CUTTER, LOOKOUT, WINCH, CLIMBER, BRAKE, SECOND_BRAKE, OPERATOR, SIGNALLER -> true;
             case GROUND, RESCUER, SLINGER -> false;
         };
     }

@@ -33,7 +33,7 @@ public enum Task {
             case LOOKOUT -> WATCH;
             case GROUND -> kind == Step.Kind.ALOFT ? KEEP_BELOW_CLEAR : KEEP_SHUT;
             case CLIMBER -> CUT_ALOFT;
-            case BRAKE -> HOLD_THE_BRAKE;
+            case BRAKE, SECOND_BRAKE -> HOLD_THE_BRAKE;
             case RESCUER -> STAND_BY_TO_RESCUE;
             case OPERATOR -> OPERATE;
             case SLINGER -> SLING;

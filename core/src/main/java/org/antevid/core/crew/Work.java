@@ -65,6 +65,9 @@ public record Work(Kind kind, Optional<String> on, Optional<Double> atM, Optiona
         PLATFORM_UP(Step.Kind.ALOFT, Gate.GO, Role.CLIMBER, Role.RESCUER),
         /** all beyond a cut, on a line over a block */
         LOWER_PIECE(Step.Kind.ALOFT, Gate.GO, Role.CLIMBER, Role.BRAKE, Role.GROUND, Role.RESCUER),
+        /** the same, held first by a line from another tree, then taken over by the one over the stem */
+        LET_OVER_PIECE(
+                Step.Kind.ALOFT, Gate.GO, Role.CLIMBER, Role.BRAKE, Role.SECOND_BRAKE, Role.GROUND, Role.RESCUER),
         /** all beyond a cut, with nothing that holds it; by hand in as many pieces as are planned */
         DROP_PIECE(Step.Kind.ALOFT, Gate.GO, Role.CLIMBER, Role.GROUND, Role.RESCUER),
         /** slung, held by the crane while it is cut from outside it, lifted off */

@@ -22,8 +22,10 @@ import org.antevid.core.takedown.pieces.DropBed;
 import org.antevid.core.takedown.pieces.FigureSide;
 import org.antevid.core.takedown.pieces.KeepClear;
 import org.antevid.core.takedown.pieces.Link;
+import org.antevid.core.takedown.pieces.Loading;
 import org.antevid.core.takedown.pieces.Piece;
 import org.antevid.core.takedown.pieces.PieceRemark;
+import org.antevid.core.takedown.pieces.SecondLine;
 import org.antevid.core.takedown.pieces.TakeDown;
 import org.antevid.core.takedown.pieces.Then;
 import org.antevid.core.takedown.pieces.Way;
@@ -134,6 +136,7 @@ final class PieceViews {
      *
      * @param anchor of the second line
      * @param firstN at most in the line over the stem, {@code secondN} in the other
+     * @param secondWraps at most on the brake of the other where it holds the piece first; left out: it is tied there
      * @param betweenDeg the lines at the piece where they lie flattest
      */
     record AcrossOfPiece(
@@ -142,6 +145,7 @@ final class PieceViews {
             FigureSide.OnFigure anchor,
             @Shown(in = Dimension.FORCE, to = Side.UP) double firstN,
             @Shown(in = Dimension.FORCE, to = Side.UP) double secondN,
+            Optional<Double> secondWraps,
             @Shown(in = Dimension.SECTOR, to = Side.UP) double betweenDeg) {}
 
     /**
@@ -281,7 +285,8 @@ final class PieceViews {
                                 side.at(d.end()),
                                 side.at(t.gear().second().orElseThrow().fromFoot()),
                                 d.firstN(),
-                                d.secondN(),
+                                p.loading().second().map(Loading.OnOther::peakN).orElse(d.secondN()),
+                                p.loading().second().flatMap(Loading.OnOther::wraps),
                                 d.betweenDeg())),
                 p.climber()
                         .map(c -> new ClimberDrawn(
@@ -348,6 +353,8 @@ final class PieceViews {
                         .or(() -> switch (l.kind()) {
                             case LINE -> p.tie();
                             case BRAKE, HAND -> p.brake();
+                            case SECOND_LINE, FRICTION_ALOFT, SECOND_SLING, SECOND_HAND ->
+                                t.gear().second().map(SecondLine::fromFoot);
                             default -> p.block();
                         })
                         .map(side::at),

@@ -135,15 +135,16 @@ final class TakedownRequests {
     }
 
     /**
-     * A second line from another tree, draws pieces across.
+     * A second line from another tree: draws pieces across, or holds them first.
      *
      * @param line id of the house's list
      * @param deg azimuth from the stem to that tree
      * @param awayM how far off it stands, 2..60 m
      * @param heightM of the line on it, 0.3..40 m
-     * @param toM how far a piece is drawn, 0.5 m up to that tree
-     * @param letDownM in the first line before it is drawn, 0..30 m
+     * @param toM how far from the stem a piece is let down, 0.5 m up to that tree
+     * @param letDownM in the line that holds it before it is drawn, 0..30 m
      * @param sound whether somebody found that tree sound; left out: nobody looked
+     * @param holdsFirst over what it holds a piece first; left out: it is tied on that tree
      */
     record SecondPut(
             Optional<String> line,
@@ -152,17 +153,35 @@ final class TakedownRequests {
             @NotNull Double heightM,
             @NotNull Double toM,
             @NotNull Double letDownM,
-            Optional<Boolean> sound) {
-        static SecondPut of(ChosenGear.OnLine<SecondLine> s) {
-            SecondLine x = s.rigged();
-            return new SecondPut(s.line(), x.deg(), x.awayM(), x.heightM(), x.toM(), x.letDownM(), x.sound());
+            Optional<Boolean> sound,
+            Optional<@Valid FrictionPut> holdsFirst) {
+        static SecondPut of(ChosenGear.Second s) {
+            SecondLine x = s.line().rigged();
+            return new SecondPut(
+                    s.line().line(),
+                    x.deg(),
+                    x.awayM(),
+                    x.heightM(),
+                    x.toM(),
+                    x.letDownM(),
+                    x.sound(),
+                    s.holdsFirst().map(h -> new FrictionPut(h.device(), h.sling())));
         }
 
-        ChosenGear.OnLine<SecondLine> forService() {
-            return new ChosenGear.OnLine<>(
-                    or(line), new SecondLine(Optional.empty(), deg, awayM, heightM, toM, letDownM, or(sound)));
+        ChosenGear.Second forService() {
+            return new ChosenGear.Second(
+                    new ChosenGear.OnLine<>(
+                            or(line), new SecondLine(Optional.empty(), deg, awayM, heightM, toM, letDownM, or(sound))),
+                    or(holdsFirst).map(h -> new ChosenGear.ChosenFriction(or(h.device), or(h.sling))));
         }
     }
+
+    /**
+     * Friction on another tree, ids of the house's list.
+     *
+     * @param device a lowering brake hung up there, {@code sling} what holds it; left out: not chosen
+     */
+    record FrictionPut(Optional<String> device, Optional<String> sling) {}
 
     /**
      * A bed that pieces are let down onto.

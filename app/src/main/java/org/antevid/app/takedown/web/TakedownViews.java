@@ -94,7 +94,10 @@ final class TakedownViews {
             double heightM,
             double toM,
             double letDownM,
-            Optional<Boolean> sound) {}
+            Optional<Boolean> sound,
+            Optional<FrictionView> holdsFirst) {}
+
+    record FrictionView(Optional<String> device, Optional<String> sling) {}
 
     /**
      * A back guy and what it has to hold.
@@ -332,9 +335,17 @@ final class TakedownViews {
         return n.who() + ", " + Speech.words().show(Arg.of(Dimension.LENGTH, n.atM()));
     }
 
-    private static SecondView second(ChosenGear.OnLine<SecondLine> s) {
-        SecondLine x = s.rigged();
-        return new SecondView(s.line(), x.deg(), x.awayM(), x.heightM(), x.toM(), x.letDownM(), x.sound());
+    private static SecondView second(ChosenGear.Second s) {
+        SecondLine x = s.line().rigged();
+        return new SecondView(
+                s.line().line(),
+                x.deg(),
+                x.awayM(),
+                x.heightM(),
+                x.toM(),
+                x.letDownM(),
+                x.sound(),
+                s.holdsFirst().map(h -> new FrictionView(h.device(), h.sling())));
     }
 
     private static GuyView guy(GuyCheck c, Optional<String> line, FigureSide side, Spot foot) {

@@ -18,6 +18,7 @@ import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.takedown.pieces.Aloft;
+import org.antevid.core.takedown.pieces.Drift;
 import org.antevid.core.takedown.pieces.KeepClear;
 import org.antevid.core.takedown.pieces.Piece;
 import org.antevid.core.takedown.pieces.TakeDown;
@@ -119,7 +120,9 @@ public final class PieceSteps {
         Work.Kind kind =
                 switch (p.cut().way()) {
                     case FELLED -> Work.Kind.FELL_STUB;
-                    case TIED_ABOVE, TIED_BELOW, LET_RUN, DRIFTED -> Work.Kind.LOWER_PIECE;
+                    case TIED_ABOVE, TIED_BELOW, LET_RUN -> Work.Kind.LOWER_PIECE;
+                    case DRIFTED ->
+                        p.drift().flatMap(Drift::held).isPresent() ? Work.Kind.LET_OVER_PIECE : Work.Kind.LOWER_PIECE;
                     case BY_HAND, SNAPPED, TOPPED -> Work.Kind.DROP_PIECE;
                     case PICKED -> Work.Kind.PICK_PIECE;
                     case GRABBED -> Work.Kind.GRAB_PIECE;

@@ -152,7 +152,7 @@ public final class ProposedPosts {
         Spot stump = plan.stem().at();
         double lay = plan.choice().layDeg();
         return switch (role) {
-            case CUTTER, CLIMBER, BRAKE, RESCUER, OPERATOR, SLINGER, SIGNALLER -> Optional.empty();
+            case CUTTER, CLIMBER, BRAKE, SECOND_BRAKE, RESCUER, OPERATOR, SLINGER, SIGNALLER -> Optional.empty();
             case LOOKOUT -> aside(s, stem, plan);
             case WINCH -> plan.choice().means().end(stump, lay);
             case GROUND ->

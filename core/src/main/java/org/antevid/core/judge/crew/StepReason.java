@@ -69,7 +69,7 @@ public final class StepReason {
             case CLIMB_UP, PLATFORM_UP, RESCUE_READY ->
                 takenDown(f).map(t -> Message.of(Because.IN_PIECES)
                         .with("count", Arg.count(t.plan().pieces().size())));
-            case LOWER_PIECE, DROP_PIECE, PICK_PIECE, GRAB_PIECE, LAND_PIECE, FELL_STUB ->
+            case LOWER_PIECE, LET_OVER_PIECE, DROP_PIECE, PICK_PIECE, GRAB_PIECE, LAND_PIECE, FELL_STUB ->
                 takenDown(f).flatMap(t -> piece(w, t));
             case SEVER_TIE,
                     LET_GO,

@@ -88,6 +88,7 @@ public record UsualMinutes(
                             CLIMB_UP,
                             PLATFORM_UP,
                             LOWER_PIECE,
+                            LET_OVER_PIECE,
                             PICK_PIECE,
                             GRAB_PIECE,
                             FELL_STUB,

@@ -20,6 +20,7 @@ import org.antevid.core.takedown.pieces.Aloft;
 public final class StepOfNoPiece implements Rule {
     private static final Set<Work.Kind> OF_PIECES = EnumSet.of(
             Work.Kind.LOWER_PIECE,
+            Work.Kind.LET_OVER_PIECE,
             Work.Kind.DROP_PIECE,
             Work.Kind.PICK_PIECE,
             Work.Kind.GRAB_PIECE,

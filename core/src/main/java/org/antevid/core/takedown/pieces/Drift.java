@@ -17,10 +17,11 @@ import org.antevid.core.takedown.spar.Point;
  *
  * @param start its knot before it is drawn, {@code end} over where it is let down
  * @param places where the lines hold it, the start first
+ * @param held how the second line catches it first; empty where it hangs in the one over the stem
  */
-public record Drift(Point start, Point end, List<Place> places, List<PieceRemark> remarks) {
+public record Drift(Point start, Point end, List<Place> places, Optional<Held> held, List<PieceRemark> remarks) {
     /** Pulled and braked by hand (judgement). */
-    private static final double HANDLING = 1.3;
+    static final double HANDLING = 1.3;
 
     /** Closer to straight below the second line than this it hangs in that one alone, metres. */
     private static final double BELOW_M = 0.1;
@@ -30,6 +31,38 @@ public record Drift(Point start, Point end, List<Place> places, List<PieceRemark
      * @param betweenDeg the two lines at the piece
      */
     public record Place(Point at, double firstN, double secondN, double betweenDeg) {}
+
+    /**
+     * Tight from where it is cut, it swings below the other tree, and as far beyond it: as if nobody let it over
+     * slowly.
+     *
+     * @param from its knot before it is cut
+     */
+    public record Held(Point anchor, Point from) {
+        double lineM() {
+            return from.minus(anchor).size();
+        }
+
+        /** @return line from straight down as it lets go; above 90 it falls first */
+        double fromDownDeg() {
+            Point line = from.minus(anchor);
+            return Math.toDegrees(Math.atan2(Math.hypot(line.x(), line.y()), -line.z()));
+        }
+
+        /** @return height of its knot straight below that tree's anchor, the line not stretched */
+        double lowestM() {
+            return anchor.z() - lineM();
+        }
+
+        double comesDownM() {
+            return from.z() - lowestM();
+        }
+
+        /** @return its knot as far on the other side */
+        Point beyond() {
+            return new Point(2 * anchor.x() - from.x(), 2 * anchor.y() - from.y(), from.z());
+        }
+    }
 
     public Drift {
         places = List.copyOf(places);
@@ -55,15 +88,30 @@ public record Drift(Point start, Point end, List<Place> places, List<PieceRemark
 
     /** @param hangsM its knot below the block as it hangs at first */
     static Drift of(double highKg, Point block, double hangsM, SecondLine s) {
+        return between(highKg, block, s, 0, hangsM + s.letDownM(), Optional.empty());
+    }
+
+    /** @param tie the knot of a piece that the second line holds first, let down below that tree before it is drawn */
+    static Drift held(double highKg, Point block, Point tie, SecondLine s) {
+        Held h = new Held(s.fromFoot(), tie);
+        return between(highKg, block, s, awayM(block, s), block.z() - h.lowestM() + s.letDownM(), Optional.of(h));
+    }
+
+    private static double awayM(Point block, SecondLine s) {
         double az = Math.toRadians(s.deg());
-        double away = s.awayM() - block.x() * Math.sin(az) - block.y() * Math.cos(az);
-        double down = hangsM + s.letDownM();
+        return s.awayM() - block.x() * Math.sin(az) - block.y() * Math.cos(az);
+    }
+
+    private static Drift between(
+            double highKg, Point block, SecondLine s, double fromM, double down, Optional<Held> held) {
+        double az = Math.toRadians(s.deg());
+        double away = awayM(block, s);
         TwoLines.Place first = new TwoLines.Place(0, block.z());
         TwoLines.Place second = new TwoLines.Place(away, s.heightM());
         List<Place> places = new ArrayList<>();
         Set<PieceRemark> remarks = EnumSet.noneOf(PieceRemark.class);
         double to = Math.min(s.toM(), away - BELOW_M);
-        for (double x : new double[] {0, to / 2, to}) {
+        for (double x : new double[] {fromM, (fromM + to) / 2, to}) {
             Point at = at(block, az, x, down);
             try {
                 TwoLines t = TwoLines.of(
@@ -87,15 +135,18 @@ public record Drift(Point start, Point end, List<Place> places, List<PieceRemark
         if (remarks.contains(PieceRemark.DRIFT_TOO_FLAT)) {
             remarks.remove(PieceRemark.DRIFT_FLAT);
         }
+        held.ifPresent(h ->
+                remarks.add(h.from().z() > h.anchor().z() ? PieceRemark.SECOND_LINE_LOW : PieceRemark.SWINGS_TO_TREE));
         if (s.sound().isEmpty()) {
             remarks.add(PieceRemark.SECOND_TREE_NOT_SEEN);
         } else if (!s.sound().get()) {
             remarks.add(PieceRemark.SECOND_TREE_BAD);
         }
         return new Drift(
-                at(block, az, 0, down),
+                at(block, az, fromM, down),
                 at(block, az, to, down),
                 places,
+                held,
                 remarks.stream()
                         .sorted(Comparator.comparing(PieceRemark::level).reversed())
                         .toList());

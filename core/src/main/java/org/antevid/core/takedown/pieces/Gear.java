@@ -68,6 +68,19 @@ public record Gear(
             Require.within(left, 0.1, 1, "left");
         }
 
+        /** @return it as a line over something to a brake, its stretch taken from its strength */
+        Line stretched(double legBrakeM, Efficiency over) {
+            return Line.of(new Line.Known(
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.of(strengthN),
+                    STIFFER,
+                    SOFTER,
+                    legBrakeM,
+                    over));
+        }
+
         /** @return whether it is to be replaced (practice) */
         boolean worn() {
             return left < WORN;
@@ -83,12 +96,16 @@ public record Gear(
 
     /** @return what is chosen of it that a piece on this way hangs in */
     public List<Part> parts(Way way) {
+        Optional<SecondLine> across = second.filter(s -> way == Way.DRIFTED);
+        Optional<FrictionAloft> aloft = across.flatMap(SecondLine::aloft);
         return Stream.of(
                         line,
                         block,
                         sling,
                         brake,
-                        second.filter(s -> way == Way.DRIFTED).flatMap(SecondLine::line))
+                        across.flatMap(SecondLine::line),
+                        aloft.flatMap(FrictionAloft::device),
+                        aloft.flatMap(FrictionAloft::sling))
                 .flatMap(Optional::stream)
                 .toList();
     }
@@ -115,7 +132,7 @@ public record Gear(
     /** @return whether all of it is chosen that a piece on this way hangs in */
     boolean whole(Way way) {
         return whole()
-                && (way != Way.DRIFTED || second.flatMap(SecondLine::line).isPresent());
+                && (way != Way.DRIFTED || second.filter(SecondLine::whole).isPresent());
     }
 
     /** @return the same with its line led to a brake on another tree, or down the trunk */
@@ -131,16 +148,8 @@ public record Gear(
                 said.map(p -> Math.max(p, Device.BUSH_BLOCK.high())));
     }
 
-    /** @return the line over the block, its stretch taken from its strength; empty while none is chosen */
+    /** @return the line over the block; empty while none is chosen */
     Optional<Line> over(double legBrakeM) {
-        return line.map(l -> Line.of(new Line.Known(
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.of(l.strengthN),
-                STIFFER,
-                SOFTER,
-                legBrakeM,
-                efficiency())));
+        return line.map(l -> l.stretched(legBrakeM, efficiency()));
     }
 }

@@ -40,15 +40,18 @@ public final class KeepClear {
 
     /** The knot swings as far to the other side as it came from; every place its ends reach from there. */
     private static List<Spot> swung(Spot foot, Piece p, Point tie, Point block) {
-        Point line = tie.minus(block);
+        Optional<Drift.Held> held = p.drift().flatMap(Drift::held);
+        Point line = tie.minus(held.map(Drift.Held::anchor).orElse(block));
         double out = p.cut().way().fallsIntoLine() ? line.size() : Math.hypot(line.x(), line.y());
         double az = out > 0 ? Azimuth.of(line.x(), line.y()) : 0;
         double reach = Math.max(p.to().minus(tie).size(), p.from().minus(tie).size());
         // the chords of the outline stay outside the arc
         double beside = Math.max(LEAST_BESIDE_M, reach + BESIDE_M) / Math.cos(Math.toRadians(STEP_DEG / 2.0));
-        Spot below = on(foot, block);
+        Spot below = on(foot, held.map(Drift.Held::anchor).orElse(block));
         List<Spot> middles = new ArrayList<>(List.of(below.at(az, out), below.at(az, -out)));
         p.drift().ifPresent(d -> middles.add(on(foot, d.end())));
+        // the line over the stem takes it over in the end
+        held.ifPresent(h -> middles.add(on(foot, block)));
         return round(middles, deg -> beside);
     }
 
@@ -60,6 +63,7 @@ public final class KeepClear {
     public static Optional<List<Spot>> of(Spot foot, Piece p, Ground ground) {
         List<Point> over = new ArrayList<>(List.of(p.from()));
         p.drift().ifPresent(d -> over.add(d.end()));
+        p.drift().flatMap(Drift::held).ifPresent(h -> over.addAll(List.of(h.anchor(), h.beyond())));
         return of(foot, over, p.drop(), ground);
     }
 

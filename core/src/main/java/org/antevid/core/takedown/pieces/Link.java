@@ -32,6 +32,12 @@ public record Link(
         HAND,
         /** Draws the piece across. */
         SECOND_LINE,
+        /** On the other tree. */
+        FRICTION_ALOFT,
+        /** Holds the friction to the other tree. */
+        SECOND_SLING,
+        /** At the foot of the other tree. */
+        SECOND_HAND,
         /** The stem at a fault. */
         STEM,
         FOOT,
@@ -41,6 +47,10 @@ public record Link(
         /** @return whether it is bent, and its force a moment */
         public boolean bends() {
             return this == STEM || this == FOOT || this == ANCHOR;
+        }
+
+        boolean hand() {
+            return this == HAND || this == SECOND_HAND;
         }
     }
 
@@ -53,7 +63,7 @@ public record Link(
         if (over()) {
             return 0;
         }
-        return !known() ? 1 : kind == Kind.HAND ? 3 : 2;
+        return !known() ? 1 : kind.hand() ? 3 : 2;
     }
 
     public boolean known() {
@@ -66,6 +76,6 @@ public record Link(
 
     /** @return whether little is left; wraps are laid so that the hand holds, which is no warning */
     public boolean near() {
-        return kind != Kind.HAND && share.filter(s -> s > NEAR && s <= 1).isPresent();
+        return !kind.hand() && share.filter(s -> s > NEAR && s <= 1).isPresent();
     }
 }

@@ -4,16 +4,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import org.antevid.core.stem.StemMass;
+import java.util.stream.Stream;
 import org.antevid.core.takedown.Remark;
 import org.antevid.core.takedown.Remarks;
-import org.antevid.core.takedown.rope.CatchPeak;
-import org.antevid.core.takedown.rope.Fall;
-import org.antevid.core.takedown.rope.LetRun;
-import org.antevid.core.takedown.rope.Line;
-import org.antevid.core.takedown.rope.Load;
 import org.antevid.core.takedown.rope.WeakestLink;
-import org.antevid.core.takedown.rope.Wraps;
 import org.antevid.core.takedown.spar.LinePath;
 import org.antevid.core.takedown.spar.Point;
 import org.antevid.core.takedown.spar.SparLoad;
@@ -28,6 +22,7 @@ import org.antevid.core.takedown.spar.SparLoad;
  * @param wrapsLeast the same where it grips: more than it takes then may lock
  * @param sinksM how far its centre comes down until the line holds it
  * @param roomM what is left beneath its lowest end then
+ * @param second in the line on the other tree; empty without one
  */
 public record Loading(
         List<Link> links,
@@ -36,15 +31,15 @@ public record Loading(
         Optional<Double> wrapsLeast,
         Optional<Double> sinksM,
         Optional<Double> roomM,
+        Optional<OnOther> second,
         List<PieceRemark> remarks) {
     private static final double SWAY = 1.5;
     private static final double SAFETY = 5;
     private static final double CLIMBER_KG = 120;
-    private static final double MU_LOW = 0.1;
-    private static final double MU_HIGH = 0.25;
-    private static final double BRAKE_HEIGHT_M = 1;
     private static final double WIDE_DEG = 45;
-    private static final double LEAST_LEG_M = 0.1;
+
+    /** @param wraps on the brake at the foot of that tree, as on the first; empty where the line is tied there */
+    public record OnOther(double peakN, Optional<Double> wraps, Optional<Double> wrapsLeast) {}
 
     public Loading {
         links = List.copyOf(links);
@@ -62,31 +57,6 @@ public record Loading(
                 && !remarks.contains(PieceRemark.STRIKES_GROUND);
     }
 
-    /** What the line does. */
-    private record Pull(
-            double weightN,
-            double peakN,
-            double anchorN,
-            double brakeN,
-            double sinksM,
-            Wraps wraps,
-            double wrapsLeast) {
-        /** The pull across is more than the weight, and lasts: the hand holds it all the way. */
-        private Pull drawn(Drift d, Line line, Gear gear) {
-            double up = line.efficiencyHigh();
-            double hold = Math.max(1, up * d.firstN());
-            Wraps over = Loading.wraps(hold, gear, MU_LOW);
-            return new Pull(
-                    Math.max(weightN, d.firstN()),
-                    Math.max(peakN, d.firstN()),
-                    Math.max(anchorN, d.firstN() * (1 + up)),
-                    Math.max(brakeN, d.firstN() * up),
-                    sinksM,
-                    over.wraps() > wraps.wraps() ? over : wraps,
-                    Math.max(wrapsLeast, Loading.wraps(hold, gear, MU_HIGH).wraps()));
-        }
-    }
-
     /**
      * @param after what stands when the piece is off
      * @param climberM height of whoever cuts on the stem; empty: nobody is on it
@@ -94,95 +64,50 @@ public record Loading(
     static Loading of(CutFigure figure, Standing after, Hung piece, Gear gear, Optional<Double> climberM, double runM) {
         List<PieceRemark> remarks = new ArrayList<>();
         List<Link> links = new ArrayList<>();
-        Optional<Pull> pull = piece.way().roped() ? pull(piece, gear, runM) : Optional.empty();
+        Optional<Pull> pull = piece.way().roped() ? Pull.first(piece, gear, runM) : Optional.empty();
+        Optional<Pull> second = Pull.second(piece, gear);
         if (piece.way().roped()) {
             links.addAll(gear(gear, pull));
             if (piece.way() == Way.DRIFTED) {
-                links.add(second(gear, piece));
+                links.addAll(second(gear, second));
             }
-            pull.ifPresent(p -> {
-                if (p.wraps.remarks().stream().anyMatch(t -> t.what() == Remark.MANY_WRAPS)) {
+            Stream.concat(pull.stream(), second.stream()).forEach(p -> {
+                if (p.wraps().remarks().stream().anyMatch(t -> t.what() == Remark.MANY_WRAPS)) {
                     remarks.add(PieceRemark.MANY_WRAPS);
                 }
             });
-            if (piece.swingDeg() > WIDE_DEG) {
+            if (piece.swingDeg() > WIDE_DEG
+                    && piece.drift().flatMap(Drift::held).isEmpty()) {
                 remarks.add(PieceRemark.SWINGS_WIDE);
             }
         }
         links.addAll(stem(figure, after, piece, gear, climberM, pull, remarks));
         links.sort(Link.WORST);
-        Optional<Double> sinks = pull.map(Pull::sinksM);
+        Optional<Double> sinks = piece.drift()
+                .flatMap(Drift::held)
+                .map(h -> second.map(x -> h.comesDownM() + x.sinksM()))
+                .orElseGet(() -> pull.map(Pull::sinksM));
         Optional<Double> room = piece.drift()
-                .map(d -> d.end().z() - piece.hangsM())
-                .or(() -> sinks.map(s -> piece.com().z() - s - piece.hangsM()));
+                .map(d -> d.held()
+                        .flatMap(h -> second.map(x -> Math.min(d.end().z(), h.lowestM() - x.sinksM())))
+                        .orElse(d.end().z()))
+                .or(() -> sinks.map(s -> piece.com().z() - s))
+                .map(m -> m - piece.hangsM());
         if (room.filter(m -> m < 0).isPresent()) {
             remarks.add(PieceRemark.STRIKES_GROUND);
         }
         return new Loading(
                 links,
                 pull.map(Pull::peakN),
-                pull.map(p -> p.wraps.wraps()),
+                pull.map(p -> p.wraps().wraps()),
                 pull.map(Pull::wrapsLeast),
                 sinks,
                 room,
+                second.map(p -> new OnOther(
+                        p.peakN(),
+                        Optional.of(p.wraps().wraps()).filter(w -> p.brakeN() > 0),
+                        Optional.of(p.wrapsLeast()).filter(w -> p.brakeN() > 0))),
                 remarks);
-    }
-
-    private static Optional<Pull> pull(Hung p, Gear gear, double runM) {
-        double legBrake = gear.brakeDeg().isPresent()
-                ? Math.hypot(gear.brakeAwayM(), p.blockM() - BRAKE_HEIGHT_M)
-                : Math.max(LEAST_LEG_M, p.blockM() - BRAKE_HEIGHT_M);
-        return gear.over(legBrake).map(line -> {
-            double high = p.highKg();
-            Load load = new Load(Math.min(p.massKg(), high), Optional.of(high));
-            Fall fall = p.way().fallsIntoLine()
-                    ? new Fall(Optional.empty(), Optional.of(Math.max(0, p.com().z() - p.blockM())), gear.slackM())
-                    : new Fall(Optional.of(0.0), Optional.empty(), gear.slackM());
-            double leg = Math.max(LEAST_LEG_M, p.legM() + gear.slackM());
-            double weight = high * StemMass.G;
-            double hold = Math.max(1, line.efficiencyHigh() * weight);
-            Wraps wraps = wraps(hold, gear, MU_LOW);
-            double least = wraps(hold, gear, MU_HIGH).wraps();
-            Pull pull = runM > 0
-                    ? run(load, fall, runM, line, leg, weight, wraps, least)
-                    : caught(p, load, fall, line, leg, wraps, least);
-            return p.drift().map(d -> pull.drawn(d, line, gear)).orElse(pull);
-        });
-    }
-
-    private static Wraps wraps(double holdN, Gear gear, double least) {
-        return Wraps.of(
-                holdN, gear.handN(), Optional.empty(), new Wraps.Friction(least, MU_HIGH), new Wraps.Friction(0, 0), 0);
-    }
-
-    private static Pull caught(Hung p, Load load, Fall fall, Line line, double leg, Wraps wraps, double least) {
-        CatchPeak c = CatchPeak.of(
-                load,
-                fall,
-                p.swingDeg() > 0 ? new CatchPeak.Swing(p.swingDeg(), Optional.of(leg)) : CatchPeak.Swing.NONE,
-                line,
-                leg);
-        return new Pull(c.weightN(), c.peakN(), c.anchorN(), c.brakeN(), c.fallTotalM(), wraps, least);
-    }
-
-    private static Pull run(
-            Load load, Fall fall, double runM, Line line, double leg, double weight, Wraps wraps, double least) {
-        LetRun r = LetRun.of(
-                load,
-                fall,
-                new LetRun.Brake(Optional.empty(), Optional.empty(), Optional.of(runM)),
-                Optional.empty(),
-                line,
-                leg);
-        double up = line.efficiencyHigh();
-        return new Pull(
-                weight,
-                r.peakN(),
-                r.peakN() * (1 + up),
-                r.peakN() * up,
-                r.fallTotalM().orElseThrow(),
-                wraps,
-                least);
     }
 
     /** Knot to hand, still and in the catch: what is used more counts. */
@@ -192,26 +117,38 @@ public record Loading(
         links.add(link(Link.Kind.BLOCK, gear.block(), pull, WeakestLink.Kind.BLOCK, WeakestLink.Carries.ANCHOR));
         links.add(link(Link.Kind.SLING, gear.sling(), pull, WeakestLink.Kind.SLING, WeakestLink.Carries.ANCHOR));
         links.add(link(Link.Kind.BRAKE, gear.brake(), pull, WeakestLink.Kind.BRAKE, WeakestLink.Carries.BRAKE));
-        pull.ifPresent(p -> links.add(new Link(
-                Link.Kind.HAND,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                p.wraps.handNeededN(),
-                Optional.of(gear.handN()),
-                Optional.of(p.wraps.handNeededN() / gear.handN()))));
+        pull.ifPresent(p -> links.add(hand(Link.Kind.HAND, gear, p)));
         return links;
     }
 
-    private static Link second(Gear gear, Hung piece) {
-        Optional<Pull> pulls =
-                piece.drift().map(d -> new Pull(d.secondN(), d.secondN(), 0, 0, 0, wraps(1, gear, MU_LOW), 0));
-        return link(
+    /** The other tree's side of it. */
+    private static List<Link> second(Gear gear, Optional<Pull> pull) {
+        List<Link> links = new ArrayList<>();
+        links.add(link(
                 Link.Kind.SECOND_LINE,
                 gear.second().flatMap(SecondLine::line),
-                pulls,
+                pull,
                 WeakestLink.Kind.ROPE,
-                WeakestLink.Carries.LINE);
+                WeakestLink.Carries.LINE));
+        gear.second().flatMap(SecondLine::aloft).ifPresent(over -> {
+            links.add(link(
+                    Link.Kind.FRICTION_ALOFT, over.device(), pull, WeakestLink.Kind.BRAKE, WeakestLink.Carries.ANCHOR));
+            links.add(link(
+                    Link.Kind.SECOND_SLING, over.sling(), pull, WeakestLink.Kind.SLING, WeakestLink.Carries.ANCHOR));
+            pull.ifPresent(p -> links.add(hand(Link.Kind.SECOND_HAND, gear, p)));
+        });
+        return links;
+    }
+
+    private static Link hand(Link.Kind kind, Gear gear, Pull p) {
+        return new Link(
+                kind,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                p.wraps().handNeededN(),
+                Optional.of(gear.handN()),
+                Optional.of(p.wraps().handNeededN() / gear.handN()));
     }
 
     private static Link link(
@@ -227,6 +164,7 @@ public record Loading(
         Gear.Part p = part.get();
         Pull n = pull.get();
         boolean line = kind == Link.Kind.LINE || kind == Link.Kind.SECOND_LINE;
+        boolean sling = kind == Link.Kind.SLING || kind == Link.Kind.SECOND_SLING;
         List<WeakestLink.Part> alone = List.of(new WeakestLink.Part(
                 kind.name(),
                 what,
@@ -234,14 +172,14 @@ public record Loading(
                 Optional.of(p.strengthN()).filter(x -> line),
                 Optional.of(p.strengthN()).filter(x -> !line),
                 line ? WeakestLink.Termination.KNOT : WeakestLink.Termination.NONE,
-                kind == Link.Kind.SLING ? WeakestLink.Hitch.CHOKER : WeakestLink.Hitch.STRAIGHT,
+                sling ? WeakestLink.Hitch.CHOKER : WeakestLink.Hitch.STRAIGHT,
                 0,
                 p.left(),
                 1,
                 Optional.empty()));
-        double still = n.weightN;
+        double still = n.weightN();
         WeakestLink.Row peak = WeakestLink.of(
-                        new WeakestLink.Forces(n.peakN, Optional.of(n.brakeN), Optional.of(n.anchorN)),
+                        new WeakestLink.Forces(n.peakN(), Optional.of(n.brakeN()), Optional.of(n.anchorN())),
                         WeakestLink.Basis.PEAK,
                         alone)
                 .weakest();
@@ -355,8 +293,8 @@ public record Loading(
                 .map(deg -> new Point(
                         gear.brakeAwayM() * Math.sin(Math.toRadians(deg)),
                         gear.brakeAwayM() * Math.cos(Math.toRadians(deg)),
-                        BRAKE_HEIGHT_M))
-                .orElseGet(() -> f.axis(Math.min(BRAKE_HEIGHT_M, piece.blockM() - LEAST_LEG_M))
+                        Pull.BRAKE_HEIGHT_M))
+                .orElseGet(() -> f.axis(Math.min(Pull.BRAKE_HEIGHT_M, piece.blockM() - Pull.LEAST_LEG_M))
                         .plus(new Point(
                                 piece.block().x() - f.axis(piece.blockM()).x(),
                                 piece.block().y() - f.axis(piece.blockM()).y(),

@@ -14,6 +14,10 @@ public enum PieceRemark implements Code {
     /** Something it hangs on is withdrawn, or its inspection overdue. */
     KIT_NOT_FOR_USE(Finding.STOP),
     NO_SECOND_LINE(Finding.STOP),
+    /** The second line holds it first: over friction that nobody has chosen, or without its sling. */
+    NO_FRICTION_ALOFT(Finding.STOP),
+    /** Tied higher than the second line that holds it first: it would fall into it. */
+    SECOND_LINE_LOW(Finding.STOP),
     /** The second tree is not sound. */
     SECOND_TREE_BAD(Finding.STOP),
     /** One of the two lines would have to push. */
@@ -58,6 +62,8 @@ public enum PieceRemark implements Code {
     DRIFT_FLAT(Finding.CAUTION),
     FALLS_INTO_LINE(Finding.CAUTION),
     SWINGS_WIDE(Finding.CAUTION),
+    /** It swings to the other tree unless the first line lets it over slowly. */
+    SWINGS_TO_TREE(Finding.CAUTION),
     AGE_NOT_KNOWN(Finding.CAUTION),
     /** Something it hangs on is worn: it carries less, and is to be replaced. */
     KIT_WORN(Finding.CAUTION),

@@ -141,19 +141,23 @@ final class Progress {
 
     private Hung hung(Standing after, Body body, Cut cut, Optional<Limb> limb, Point from) {
         Point com = body.com();
+        Optional<SecondLine> second = gear.second().filter(x -> cut.way() == Way.DRIFTED);
+        Optional<SecondLine> holdsFirst = second.filter(s -> s.aloft().isPresent());
         double usual =
                 cut.way().hangsAtOnce() && limb.isPresent() ? com.minus(from).size() : HOLD_AT_M;
         Point tie = place(limb, cut.atM() + cut.tieM().orElse(usual));
-        double stemAt = limb.map(Limb::atM).orElse(cut.atM());
-        double usualBlock = cut.way().hangsAtOnce()
-                ? f.thickEnoughM(after.topM() - HOLD_AT_M, house.leastWoodM())
-                : Math.max(f.footM(), stemAt - HOLD_AT_M);
-        double blockM = cut.blockM().orElse(usualBlock);
-        double side = limb.map(Limb::sideDeg).orElseGet(() -> f.lean().azimuthDeg());
+        double blockM = cut.blockM().orElseGet(() -> usualBlockM(after, cut, limb, holdsFirst.isPresent()));
+        double side = holdsFirst
+                .map(SecondLine::deg)
+                .or(() -> limb.map(Limb::sideDeg))
+                .orElseGet(() -> f.lean().azimuthDeg());
         double off = f.stemDiameterM(blockM) / 2 + BESIDE_M;
         Point block = f.axis(blockM)
                 .plus(new Point(off * Math.sin(Math.toRadians(side)), off * Math.cos(Math.toRadians(side)), 0));
         Point line = tie.minus(block);
+        Optional<Drift> drift = second.map(s -> holdsFirst.isPresent()
+                ? Drift.held(body.highKg(), block, tie, s)
+                : Drift.of(body.highKg(), block, line.size(), s));
         double swing = cut.way().hangsAtOnce() && line.z() < 0
                 ? Math.toDegrees(Math.atan2(Math.hypot(line.x(), line.y()), -line.z()))
                 : 0;
@@ -164,12 +168,25 @@ final class Progress {
                 com,
                 tie,
                 block,
-                body.reachM(com),
-                swing,
+                drift.isPresent() ? Math.max(body.reachM(com), body.reachM(tie)) : body.reachM(com),
+                drift.flatMap(Drift::held).map(Drift.Held::fromDownDeg).orElse(swing),
                 Topped.of(f, cut, body, from).map(Topped::push),
-                gear.second()
-                        .filter(x -> cut.way() == Way.DRIFTED)
-                        .map(x -> Drift.of(body.highKg(), block, line.size(), x)));
+                drift);
+    }
+
+    /**
+     * As high as it may for what hangs at once, just below the cut for what falls into it; below every fault where
+     * another line holds the piece first.
+     */
+    private double usualBlockM(Standing after, Cut cut, Optional<Limb> limb, boolean takesOver) {
+        double high = f.thickEnoughM(after.topM() - HOLD_AT_M, house.leastWoodM());
+        if (takesOver) {
+            return aloft.rigToM()
+                    .map(to -> f.thickEnoughM(Math.min(high, to), house.leastWoodM()))
+                    .orElse(high);
+        }
+        double stemAt = limb.map(Limb::atM).orElse(cut.atM());
+        return cut.way().hangsAtOnce() ? high : Math.max(f.footM(), stemAt - HOLD_AT_M);
     }
 
     private FreeDrop drop(Cut cut, Body body, Point from) {
@@ -249,8 +266,11 @@ final class Progress {
         if (!gear.worn(cut.way()).isEmpty()) {
             remarks.add(PieceRemark.KIT_WORN);
         }
-        if (cut.way() == Way.DRIFTED && !gear.whole(Way.DRIFTED)) {
+        if (cut.way() == Way.DRIFTED && gear.second().flatMap(SecondLine::line).isEmpty()) {
             remarks.add(PieceRemark.NO_SECOND_LINE);
+        } else if (cut.way() == Way.DRIFTED
+                && gear.second().filter(SecondLine::whole).isEmpty()) {
+            remarks.add(PieceRemark.NO_FRICTION_ALOFT);
         }
         hung.drift().ifPresent(d -> remarks.addAll(d.remarks()));
         if (hung.blockM() > after.topM() - 1e-6) {
@@ -262,7 +282,7 @@ final class Progress {
         if (cut.tieM().filter(t -> t > length).isPresent()) {
             remarks.add(PieceRemark.TIE_OFF_PIECE);
         }
-        if (cut.way().hangsAtOnce() && hung.tie().z() > hung.blockM()) {
+        if (hangsInFirst(hung) && hung.tie().z() > hung.blockM()) {
             remarks.add(PieceRemark.TIE_ABOVE_BLOCK);
         }
         if (aloft.rigToM().filter(to -> hung.blockM() > to).isPresent()) {
@@ -364,7 +384,7 @@ final class Progress {
             return Optional.empty();
         }
         Hung hung = hung(after, body, cut, limb, from);
-        double least = cut.way().hangsAtOnce() ? hung.tie().z() + HOLD_AT_M : f.footM() + HOLD_AT_M;
+        double least = hangsInFirst(hung) ? hung.tie().z() + HOLD_AT_M : f.footM() + HOLD_AT_M;
         for (double at = Math.ceil(2 * hung.blockM()) / 2 - STEP_DOWN_M; at >= least; at -= STEP_DOWN_M) {
             Hung lower = hung(after, body, cut.blockAt(at), limb, from);
             if (Loading.of(f, after, lower, gear, climber, cut.letsOutM()).links().stream()
@@ -373,6 +393,11 @@ final class Progress {
             }
         }
         return Optional.empty();
+    }
+
+    /** Whether it hangs in the line over the stem as soon as it is off. */
+    private static boolean hangsInFirst(Hung hung) {
+        return hung.way().hangsAtOnce() && hung.drift().flatMap(Drift::held).isEmpty();
     }
 
     private boolean fits(Standing was, Cut cut, Optional<Limb> limb, Optional<Double> climber, double lengthM) {

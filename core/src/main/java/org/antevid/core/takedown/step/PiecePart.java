@@ -11,6 +11,7 @@ import org.antevid.core.site.Spot;
 import org.antevid.core.takedown.picks.PickPlan;
 import org.antevid.core.takedown.pieces.DropBed;
 import org.antevid.core.takedown.pieces.KeepClear;
+import org.antevid.core.takedown.pieces.Loading;
 import org.antevid.core.takedown.pieces.Piece;
 import org.antevid.core.takedown.pieces.SecondLine;
 import org.antevid.core.takedown.pieces.TakeDown;
@@ -70,18 +71,36 @@ public record PiecePart(
     }
 
     /**
-     * A piece that a second line draws across.
+     * A piece that a second line draws across, or holds first until the one over the stem takes it over.
      *
-     * @param letDownM in the first line before it is drawn
-     * @param toM how far, towards azimuth {@code deg}
+     * @param letDownM in the line that holds it before it is drawn
+     * @param toM how far from the stem it is let down, towards azimuth {@code deg}
      * @param lineN at most in the second line
+     * @param holdsFirst empty where the line over the stem holds it, and of older documents
      */
-    public record Across(double letDownM, double toM, double deg, double lineN) {
+    public record Across(double letDownM, double toM, double deg, double lineN, Optional<HoldsFirst> holdsFirst) {
+        /** @param wrapsLeast on the brake at the foot of the other tree where it grips, {@code wraps} where it slips */
+        public record HoldsFirst(double wrapsLeast, double wraps) {}
+
+        public Across {
+            holdsFirst = holdsFirst == null ? Optional.empty() : holdsFirst;
+        }
+
         /** @return empty for a piece that hangs in one line */
         static Optional<Across> of(Piece p, Optional<SecondLine> second) {
             return p.drift()
                     .flatMap(d -> second.map(s -> new Across(
-                            s.letDownM(), Rounding.down(s.toM(), 1), s.deg(), Rounding.up(d.secondN(), TENS))));
+                            s.letDownM(),
+                            Rounding.down(s.toM(), 1),
+                            s.deg(),
+                            Rounding.up(
+                                    p.loading()
+                                            .second()
+                                            .map(Loading.OnOther::peakN)
+                                            .orElse(d.secondN()),
+                                    TENS),
+                            p.loading().second().flatMap(x -> x.wrapsLeast()
+                                    .flatMap(least -> x.wraps().map(w -> new HoldsFirst(least, w)))))));
         }
     }
 

@@ -29,7 +29,7 @@ final class InPieces {
     static final Person CLIMBER = new Person("edda", "Edda Rowe", Set.of(Competence.CLIMB, Competence.RESCUE));
     static final Person RESCUER = new Person("lorne", "Lorne Askew", Set.of(Competence.RESCUE));
     static final StemReading OAK = Samples.oak("S1", new Spot(0, 0), List.of());
-    private static final List<Limb> LIMBS =
+    static final List<Limb> LIMBS =
             List.of(new Limb("L1", 8, 0.12, 4, 0, 30, false), new Limb("L2", 9, 0.06, 1.2, 180, 30, false));
 
     private InPieces() {}
