@@ -163,6 +163,7 @@ class DemoHouse {
         kit(KitItem.Kind.SLING, "anchor sling", 2, null, null, null, 40000.0, null, 2024);
         kit(KitItem.Kind.BLOCK, "lowering block", 2, null, null, null, 45000.0, 0.9, null);
         kit(KitItem.Kind.BRAKE, "lowering brake", 1, null, null, null, 20000.0, null, null);
+        kit(KitItem.Kind.BRAKE, "friction for aloft", 1, null, null, null, 30000.0, null, null);
         kit(KitItem.Kind.WINCH, "tracked winch", 1, null, null, null, 20000.0, null, null);
         kits.all()
                 .forEach(e -> kits.inspected(

@@ -108,6 +108,8 @@ public record ChosenGear(
                         k.item().madeYear().isPresent(),
                         k.item().efficiency(),
                         k.inspection().forUse(today),
-                        k.inspection().leftShare().orElse(1.0)));
+                        k.inspection().leftShare().orElse(1.0),
+                        k.id(),
+                        k.item().count()));
     }
 }

@@ -105,10 +105,12 @@ public final class PiecesTakenDown implements Rule {
             case OUT_OF_REACH -> m.with("to", plan.climb().reachM().map(x -> Arg.down(Dimension.LENGTH, x)));
             case KIT_NOT_FOR_USE ->
                 m.with("kit", Arg.names(plan.gear().notForUse(p.cut().way())));
+            case KIT_TOO_FEW ->
+                m.with("kit", Arg.names(plan.gear().tooFew(p.cut().way())));
             case KIT_WORN -> m.with("kit", Arg.names(plan.gear().worn(p.cut().way())));
             case ANCHOR_THIN, TIE_IN_THIN ->
                 m.with("least", Arg.up(Dimension.DIAMETER, plan.house().leastWoodM()));
-            case MANY_WRAPS -> m.with("wraps", p.loading().wraps().map(Arg::figure));
+            case MANY_WRAPS -> m.with("wraps", p.loading().mostWraps().map(Arg::figure));
             default -> m;
         };
     }

@@ -54,10 +54,24 @@ public record Gear(
      * @param passes of the block: pull passed on
      * @param forUse not withdrawn, and its inspection not overdue
      * @param left share of its strength that is left as somebody who looked it over says, 0.1..1
+     * @param id on that list, {@code have} how many there are
      */
     public record Part(
-            String name, double strengthN, boolean ageKnown, Optional<Double> passes, boolean forUse, double left) {
+            String name,
+            double strengthN,
+            boolean ageKnown,
+            Optional<Double> passes,
+            boolean forUse,
+            double left,
+            String id,
+            int have) {
         private static final double WORN = 0.8;
+
+        /** As many as are needed. */
+        public Part(
+                String name, double strengthN, boolean ageKnown, Optional<Double> passes, boolean forUse, double left) {
+            this(name, strengthN, ageKnown, passes, forUse, left, name, Integer.MAX_VALUE);
+        }
 
         /** Looked over, and as new. */
         public Part(String name, double strengthN, boolean ageKnown, Optional<Double> passes) {
@@ -114,6 +128,15 @@ public record Gear(
     public List<String> notForUse(Way way) {
         return parts(way).stream()
                 .filter(p -> !p.forUse())
+                .map(Part::name)
+                .distinct()
+                .toList();
+    }
+
+    /** @return names of what is chosen of it more often than the house has it: it hangs in one place at a time */
+    public List<String> tooFew(Way way) {
+        return parts(way).stream()
+                .filter(p -> parts(way).stream().filter(o -> o.id.equals(p.id)).count() > p.have)
                 .map(Part::name)
                 .distinct()
                 .toList();

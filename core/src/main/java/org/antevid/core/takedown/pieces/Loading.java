@@ -46,6 +46,12 @@ public record Loading(
         remarks = List.copyOf(remarks);
     }
 
+    /** @return on the brake that takes most of them */
+    public Optional<Double> mostWraps() {
+        return Stream.concat(wraps.stream(), second.flatMap(OnOther::wraps).stream())
+                .max(Double::compare);
+    }
+
     public Optional<Link> worst() {
         return links.stream().findFirst();
     }

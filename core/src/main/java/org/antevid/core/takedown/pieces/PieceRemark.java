@@ -13,6 +13,8 @@ public enum PieceRemark implements Code {
     GEAR_NOT_CHOSEN(Finding.STOP),
     /** Something it hangs on is withdrawn, or its inspection overdue. */
     KIT_NOT_FOR_USE(Finding.STOP),
+    /** Chosen for two places at once, and the house has not as many. */
+    KIT_TOO_FEW(Finding.STOP),
     NO_SECOND_LINE(Finding.STOP),
     /** The second line holds it first: over friction that nobody has chosen, or without its sling. */
     NO_FRICTION_ALOFT(Finding.STOP),

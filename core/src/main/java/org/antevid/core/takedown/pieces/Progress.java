@@ -263,6 +263,9 @@ final class Progress {
         if (!gear.notForUse(cut.way()).isEmpty()) {
             remarks.add(PieceRemark.KIT_NOT_FOR_USE);
         }
+        if (!gear.tooFew(cut.way()).isEmpty()) {
+            remarks.add(PieceRemark.KIT_TOO_FEW);
+        }
         if (!gear.worn(cut.way()).isEmpty()) {
             remarks.add(PieceRemark.KIT_WORN);
         }

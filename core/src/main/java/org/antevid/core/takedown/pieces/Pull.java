@@ -28,6 +28,9 @@ record Pull(
     /** A second line that is tied on the other tree runs over nothing. */
     private static final double NO_BRAKE_N = 1;
 
+    /** Before the cut, over its friction: whoever holds it is told so. */
+    private static final Fall DRAWN_TIGHT = new Fall(Optional.of(0.0), Optional.empty(), 0);
+
     private static final double STRAIGHT_OUT_DEG = 90;
 
     /** @return of the line over the stem; empty where none is chosen */
@@ -40,7 +43,9 @@ record Pull(
             if (across.flatMap(Drift::held).isPresent()) {
                 return takingOver(p, across.get(), line, gear);
             }
-            Pull pull = runM > 0 ? run(p, runM, line, gear) : caught(p, line, gear, p.legM(), p.swingDeg());
+            Pull pull = runM > 0
+                    ? run(p, runM, line, gear)
+                    : caught(p, fall(p, gear), line, gear, leg(p.legM(), gear), p.swingDeg());
             return across.map(d -> pull.drawn(d.firstN(), line, gear)).orElse(pull);
         });
     }
@@ -48,11 +53,17 @@ record Pull(
     /** @return of the line on the other tree; empty where none is chosen, or nothing is drawn across */
     static Optional<Pull> second(Hung p, Gear gear) {
         return p.drift().flatMap(d -> gear.second().flatMap(s -> d.held()
-                .map(h -> s.overFriction()
-                        .map(line -> caught(p, line, gear, h.lineM(), Math.min(STRAIGHT_OUT_DEG, h.fromDownDeg()))
-                                .drawn(d.secondN(), line, gear)))
-                .orElseGet(() -> s.line()
-                        .map(x -> new Pull(d.secondN(), d.secondN(), 0, 0, 0, wraps(NO_BRAKE_N, gear, MU_LOW), 0)))));
+                .map(h -> s.overFriction().map(line -> swung(p, h, line, gear).drawn(d.secondN(), line, gear)))
+                .orElseGet(() -> s.line().map(x -> tied(d, gear)))));
+    }
+
+    private static Pull tied(Drift d, Gear gear) {
+        return new Pull(d.secondN(), d.secondN(), 0, 0, 0, wraps(NO_BRAKE_N, gear, MU_LOW), 0);
+    }
+
+    private static Pull swung(Hung p, Drift.Held h, Line line, Gear gear) {
+        double leg = Math.max(LEAST_LEG_M, h.lineM());
+        return caught(p, DRAWN_TIGHT, line, gear, leg, Math.min(STRAIGHT_OUT_DEG, h.fromDownDeg()));
     }
 
     /** It comes to hang in this one alone, drawn and handled: no less than its weight, however far it was drawn. */
@@ -85,12 +96,11 @@ record Pull(
                 Math.max(wrapsLeast, wraps(hold, gear, MU_HIGH).wraps()));
     }
 
-    private static Pull caught(Hung p, Line line, Gear gear, double legM, double swingDeg) {
-        double leg = leg(legM, gear);
+    private static Pull caught(Hung p, Fall fall, Line line, Gear gear, double leg, double swingDeg) {
         double hold = hold(p, line);
         CatchPeak c = CatchPeak.of(
                 load(p),
-                fall(p, gear),
+                fall,
                 swingDeg > 0 ? new CatchPeak.Swing(swingDeg, Optional.of(leg)) : CatchPeak.Swing.NONE,
                 line,
                 leg);

@@ -47,7 +47,7 @@ public record Wraps(
         double turn = Math.toRadians(barkDeg);
         double brake = lineN * Math.exp(-bark.low * turn);
         double least = Math.max(0, Math.log(brake / handN) / (2 * Math.PI * drum.low));
-        double use = Math.ceil(2 * least - SLACK) / 2;
+        double use = Math.max(0, Math.ceil(2 * least - SLACK) / 2);
         double wraps = given.orElse(use);
         double hand = brake * Math.exp(-2 * Math.PI * drum.low * wraps);
         double slipHigh = handN * Math.exp(2 * Math.PI * drum.high * wraps + bark.high * turn);

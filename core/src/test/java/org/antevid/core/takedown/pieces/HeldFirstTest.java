@@ -111,6 +111,32 @@ class HeldFirstTest {
                 .contains(PieceRemark.KIT_NOT_FOR_USE);
     }
 
+    /** One brake cannot hang aloft over there and stand at the foot of this stem. */
+    @Test
+    void oneThingHangsInOnePlace() {
+        for (int have = 1; have <= 2; have++) {
+            Gear.Part brake = new Gear.Part("brake", 40_000, true, Optional.empty(), true, 1, "b1", have);
+            SecondLine s = second(14, 6, 3, 1).over(Optional.of(new FrictionAloft(Optional.of(brake), SLING)));
+            Gear gear = new Gear(
+                    GEAR.line(),
+                    GEAR.block(),
+                    GEAR.sling(),
+                    Optional.of(brake),
+                    Optional.empty(),
+                    8,
+                    200,
+                    0.3,
+                    Optional.of(s));
+            Piece both = plan(SPLIT, List.of(EAST, WEST), gear, limb("L2", Way.DRIFTED))
+                    .pieces()
+                    .get(0);
+            assertThat(both.remarks().contains(PieceRemark.KIT_TOO_FEW)).isEqualTo(have == 1);
+            assertThat(gear.tooFew(Way.TIED_ABOVE))
+                    .as("it is not rigged for this one")
+                    .isEmpty();
+        }
+    }
+
     /** A pendulum of its weight pulls no less than 2 W + 3 W (1 - cos) on a line that stretches; aloft all of it. */
     @Test
     void theLineOverThereCatchesTheSwing() {
