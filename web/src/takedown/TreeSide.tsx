@@ -92,7 +92,8 @@ export function TreeSide({ view, chosen, choose, cutter }: Props) {
             )}
           </g>
         ))}
-        <polygon points={line(figure.stem)} className={view.pieces.length === 0 ? css.wood : css.bare} />
+        <polygon points={line(figure.stem)} className={css.bare} />
+        <polygon points={line(figure.rest)} className={css.wood} />
         {view.pieces
           .filter((p) => !p.limb)
           .map((p) => (

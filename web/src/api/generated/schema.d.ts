@@ -6639,6 +6639,8 @@ export interface components {
             fromWords: string;
             /** Format: double */
             heightM: number;
+            /** @description what of the stem no piece takes */
+            rest: components["schemas"]["OnFigure"][];
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
                 /** @description length, nearest */

@@ -531,6 +531,34 @@ class TakedownServerTest {
         assertThat(beyond.body().at("/errors/0/field").asText()).isEqualTo("second.toM");
     }
 
+    /** Friction on another tree and its sling come back by id, and by name in the file; one brake is not two. */
+    @Test
+    void aLineThatHoldsFirstIsKeptWithItsFriction() throws Exception {
+        measured();
+        Map<String, Object> gear = new HashMap<>(gear());
+        Map<String, Object> second = new HashMap<>(
+                Map.of("line", gear.get("line"), "deg", 90, "awayM", 6, "heightM", 14, "toM", 3, "letDownM", 1));
+        second.put("holdsFirst", Map.of("sling", gear.get("sling")));
+        gear.put("second", second);
+        Map<String, Object> plan = plan(List.of(EAST), List.of(cut("L1", 0, "DRIFTED")), gear);
+        assertThat(takedown("POST", "", plan).status()).isEqualTo(201);
+        assertThat(words("STOP"))
+                .anyMatch(w -> w.contains("Choose the friction on the other tree"))
+                .anyMatch(w -> w.contains("chosen for two places at once"));
+        second.put("holdsFirst", Map.of("sling", gear.get("sling"), "device", kit(KitItem.Kind.BRAKE, 30_000)));
+        String id = takedown("GET", "", null).body().get("id").asText();
+        assertThat(takedown("POST", "?replaces=" + id, plan).status()).isEqualTo(201);
+        assertThat(sinceKept(plan)).as("it comes back as it was sent").isEqualTo("NOTHING");
+        JsonNode view = takedown("GET", "", null).body();
+        assertThat(view.at("/pieces/0/across/secondWraps").isNumber()).isTrue();
+        assertThat(view.at("/figure/rest")).as("no piece takes the stem").isEqualTo(view.at("/figure/stem"));
+        assertThat(words("STOP")).noneMatch(w -> w.contains("Choose the friction"));
+        JsonNode file = on("GET", "/takedown/file", null).body();
+        assertThat(file.toString()).contains("\"holdsFirst\"");
+        assertThat(on("POST", "/takedown/file", file).status()).isEqualTo(200);
+        assertThat(on("GET", "/takedown/file", null).body()).isEqualTo(file);
+    }
+
     /** What it can end on stands at the piece; a bed somebody vouches for makes it an opinion, and is kept. */
     @Test
     void aBedThatSomebodyVouchesForIsKeptAndTakesThePiece() throws Exception {

@@ -53,12 +53,17 @@ final class FigureViews {
             boolean loose,
             List<FigureSide.OnFigure> line) {}
 
-    /** The tree as it is drawn. */
+    /**
+     * The tree as it is drawn.
+     *
+     * @param rest what of the stem no piece takes
+     */
     record CutFigureView(
             String fromWords,
             @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double heightM,
             double footM,
             List<FigureSide.OnFigure> stem,
+            List<FigureSide.OnFigure> rest,
             List<WeakSpot> weak) {}
 
     static LimbView limb(Limb l, FigureSide side) {
@@ -82,6 +87,7 @@ final class FigureViews {
                 t.figure().heightM(),
                 t.figure().footM(),
                 side.stem(0, t.figure().heightM()),
+                side.stem(0, t.rest().topM()),
                 t.figure().weak().stream()
                         .filter(w -> w.part() == WeakPlace.Part.FAULT)
                         .map(w -> new WeakSpot(

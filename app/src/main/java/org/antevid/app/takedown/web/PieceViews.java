@@ -284,7 +284,8 @@ final class PieceViews {
                                 side.at(d.start()),
                                 side.at(d.end()),
                                 side.at(t.gear().second().orElseThrow().fromFoot()),
-                                d.firstN(),
+                                // it comes to hang in that one alone
+                                d.held().flatMap(h -> p.loading().peakN()).orElse(d.firstN()),
                                 p.loading().second().map(Loading.OnOther::peakN).orElse(d.secondN()),
                                 p.loading().second().flatMap(Loading.OnOther::wraps),
                                 d.betweenDeg())),

@@ -56,6 +56,11 @@ public record TakeDown(
                 figure, aloft, climb, house, gear, below, start, pieces, Math.min(piecesDown, pieces.size()));
     }
 
+    /** @return what stands when all that is planned is off */
+    public Remains rest() {
+        return pieces.isEmpty() ? start : pieces.get(pieces.size() - 1).after();
+    }
+
     /** @return what is still to come down */
     public List<Piece> coming() {
         return pieces.subList(down, pieces.size());
