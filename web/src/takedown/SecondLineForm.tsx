@@ -33,7 +33,13 @@ export function SecondLineForm({ t, view, leader }: Props) {
         {msg('secondLine')} <span>{holds ? msg('secondLineHolds') : msg('secondLineDraws')}</span>
       </h2>
       {missing.length > 0 && <p className="refused">{msg('secondNotYet')}</p>}
-      <KitPick kind="ROPE" label={msg('line')} value={second.line} change={(line) => set({ line })} leader={leader} />
+      <KitPick
+        kind="ROPE"
+        label={msg('lineThere')}
+        value={second.line}
+        change={(line) => set({ line })}
+        leader={leader}
+      />
       <AnchorForm anchors={view.choices.anchors} value={second} change={set} leader={leader} least={2} most={60} />
       <Stepper
         label={msg('anchorHigh')}

@@ -215,8 +215,48 @@ class TakeDownStory extends DemoStory {
         assertThat(imre.region("Aloft")).containsText("nobody looked");
     }
 
+    /** Over friction on another tree, so that the block hangs in sound wood below the split. */
     @Test
     @Order(9)
+    void aLineFromAnotherTreeHoldsWhatMayNotHangAboveTheSplit() {
+        imre.tab("Gear");
+        imre.choose("Line", "lowering line");
+        imre.choose("Block", "lowering block");
+        imre.choose("Sling", "anchor sling");
+        imre.choose("Brake", "lowering brake");
+        imre.tab("Pieces");
+        imre.button("Add a cut");
+        imre.choose("How it comes down", "tied above");
+        assertThat(aside()).containsText("; nothing above 1.6 m");
+        imre.choose("How it comes down", "drawn across");
+        assertThat(aside()).containsText("Say the second line and its tree");
+        imre.tab("Gear");
+        imre.button("Rig a second line");
+        imre.choose("Line from that tree", "pull line");
+        imre.fill("Bearing to it", "325");
+        imre.fill("How far off", "6");
+        imre.fill("How high on it", "18");
+        imre.fill("Let down first", "1");
+        imre.fill("Drawn across by", "3");
+        tap("Somebody looked at it: is it sound?", "sound");
+        tap("Which line holds the piece first?", "this one, over friction there");
+        imre.choose("Friction on that tree", "lowering brake");
+        imre.choose("Its sling", "anchor sling");
+        imre.tab("Pieces");
+        assertThat(aside()).containsText("lowering brake is chosen for two places at once");
+        assertThat(aside()).not().containsText("; nothing above 1.6 m");
+        imre.tab("Gear");
+        imre.choose("Friction on that tree", "friction for aloft");
+        imre.tab("Pieces");
+        assertThat(aside()).not().containsText("chosen for two places");
+        assertThat(aside()).containsText("that line tight before the cut");
+        assertThat(aside()).containsText("in the line over there");
+        assertThat(aside()).containsText("friction on the other tree");
+        imre.shot("takedown-held-first");
+    }
+
+    @Test
+    @Order(10)
     void onAPhoneTheWeakestLinkIsReadFirst() {
         imre.page.setViewportSize(390, 844);
         imre.choose("Which stem", "S6");
@@ -241,7 +281,7 @@ class TakeDownStory extends DemoStory {
 
     /** The plan is made anew after the No; each piece is a step with who climbs, brakes and stands by. */
     @Test
-    @Order(10)
+    @Order(11)
     void thePiecesBecomeStepsOfTheCrew() {
         imre.choose("Which stem", "S6");
         imre.tab("Pieces");
