@@ -352,9 +352,9 @@ final class PieceViews {
                 l.heightM()
                         .map(t.figure()::axis)
                         .or(() -> switch (l.kind()) {
-                            case LINE -> p.tie();
+                            case LINE, SECOND_LINE -> p.tie();
                             case BRAKE, HAND -> p.brake();
-                            case SECOND_LINE, FRICTION_ALOFT, SECOND_SLING, SECOND_HAND ->
+                            case FRICTION_ALOFT, SECOND_SLING, SECOND_HAND ->
                                 t.gear().second().map(SecondLine::fromFoot);
                             default -> p.block();
                         })

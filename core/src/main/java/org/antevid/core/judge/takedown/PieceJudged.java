@@ -6,7 +6,9 @@ import java.util.stream.Stream;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
+import org.antevid.core.takedown.Finding;
 import org.antevid.core.takedown.pieces.Piece;
+import org.antevid.core.takedown.pieces.PieceRemark;
 import org.antevid.core.takedown.pieces.TakeDown;
 
 /**
@@ -46,10 +48,13 @@ public record PieceJudged(Piece piece, boolean down, List<GroundBelow> below) {
         return down ? Severity.NOTE : Severity.of(piece.level());
     }
 
-    /** @return whether it is stopped by something that a shorter one is not */
+    /** @return whether it is stopped, and a shorter one is not */
     boolean tooLong() {
         return !down
                 && ofItself() == Severity.STOP
+                && piece.remarks().stream()
+                        .filter(r -> r.level() == Finding.STOP)
+                        .allMatch(PieceRemark::ofItsLength)
                 && piece.longest().flatMap(Piece.Longest::lengthM).isPresent();
     }
 }

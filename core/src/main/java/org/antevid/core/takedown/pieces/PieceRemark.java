@@ -93,4 +93,9 @@ public enum PieceRemark implements Code {
     public Finding level() {
         return level;
     }
+
+    /** @return whether a piece that is short enough has it no more */
+    public boolean ofItsLength() {
+        return this == LINK_OVER || this == STRIKES_GROUND || this == TOO_HEAVY_BY_HAND;
+    }
 }

@@ -34,8 +34,12 @@ class NextOfPiecesTest {
             new Limb("L4", 7.5, 0.25, 6, 270, 30, false));
 
     private static Gear gear(double lineN) {
+        return gear(new Gear.Part("line", lineN, true, Optional.empty()));
+    }
+
+    private static Gear gear(Gear.Part line) {
         return new Gear(
-                Optional.of(new Gear.Part("line", lineN, true, Optional.empty())),
+                Optional.of(line),
                 Optional.of(new Gear.Part("block", 60_000, true, Optional.of(0.9))),
                 Optional.of(new Gear.Part("sling", 60_000, true, Optional.empty())),
                 Optional.of(new Gear.Part("brake", 60_000, true, Optional.empty())),
@@ -107,6 +111,17 @@ class NextOfPiecesTest {
                 plan(WHOLE, DRAWN, Gear.NONE, cut("L2", Way.BY_HAND), cut("L1", Way.TIED_ABOVE)),
                 SinceKept.ANOTHER_WAY);
         assertThat(bare).isEqualTo(new NextOfPieces(Kind.LOOK_AT_PIECE, Optional.of(2)));
+        NextOfPieces withdrawn = next(
+                plan(
+                        WHOLE,
+                        DRAWN,
+                        gear(new Gear.Part("line", 9_000, true, Optional.empty(), false, 1)),
+                        cut("L2", Way.BY_HAND),
+                        cut("L1", Way.TIED_ABOVE)),
+                SinceKept.ANOTHER_WAY);
+        assertThat(withdrawn)
+                .as("shortening it helps nothing while its line may not be used")
+                .isEqualTo(new NextOfPieces(Kind.LOOK_AT_PIECE, Optional.of(2)));
         TakeDown down = plan(WHOLE, DRAWN, gear(9_000), cut("L2", Way.BY_HAND), cut("L1", Way.TIED_ABOVE))
                 .after(2);
         assertThat(next(down, SinceKept.NOTHING).kind())
