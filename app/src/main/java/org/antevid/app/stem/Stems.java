@@ -197,6 +197,7 @@ public class Stems {
     }
 
     /** All stems of a job with four questions to the store, however many there are. */
+    @Transactional(readOnly = true)
     public List<Readings> all(String jobId) {
         HouseFigures figures = figures(jobId);
         Map<String, List<SightingEntity>> seen =

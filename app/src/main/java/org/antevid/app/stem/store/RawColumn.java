@@ -7,9 +7,11 @@ import jakarta.persistence.AttributeConverter;
 import jakarta.persistence.Converter;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.hibernate.annotations.Immutable;
 
-/** Raw numbers and choices of a sighting as a JSON object of its fields. */
+/** Raw numbers and choices of a sighting as a JSON object of its fields: replaced as a whole, so nobody copies it. */
 @Converter
+@Immutable
 public class RawColumn implements AttributeConverter<Map<String, Object>, String> {
     private static final ObjectMapper JSON = new ObjectMapper();
 
