@@ -40,7 +40,7 @@ export function PieceCard({ t, view, piece, leader }: Props) {
           <span>
             <b>{msg('weakest', { link: weakest.words })}</b>
             <small>
-              {weakest.mayWords
+              {weakest.forceWords && weakest.mayWords
                 ? msg('forceOfMay', { force: weakest.forceWords, may: weakest.mayWords })
                 : msg('nobodyKnows')}
               {weakest.said.heightM && ` · ${msg('at', { height: weakest.said.heightM })}`}
@@ -137,7 +137,7 @@ export function PieceCard({ t, view, piece, leader }: Props) {
                   </>
                 ),
               },
-              { quantity: true, cell: (l) => `${l.forceWords} / ${l.mayWords ?? '?'}` },
+              { quantity: true, cell: (l) => `${l.forceWords ?? '?'} / ${l.mayWords ?? '?'}` },
               { quantity: true, cell: (l) => <b>{l.said.share ?? msg('notKnown')}</b> },
             ]}
           />
@@ -178,7 +178,9 @@ export function PieceCard({ t, view, piece, leader }: Props) {
         </p>
       )}
       <p className={css.zone}>
-        {msg('zone', { across: piece.said.zoneAcrossM ?? 'none', down: piece.said.zoneDownM ?? 'none' })}
+        {piece.said.keepOffM
+          ? msg('keepOff', { ring: piece.said.keepOffM })
+          : msg('zone', { across: piece.said.zoneAcrossM ?? 'none', down: piece.said.zoneDownM ?? 'none' })}
         {piece.wraps !== undefined && ` · ${msg('wraps', { wraps: piece.wraps })}`}
       </p>
       <p className={css.zone}>

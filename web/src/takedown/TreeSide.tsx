@@ -1,6 +1,6 @@
 import { Slider } from 'antd';
 import type { Piece, View } from './useTakedown';
-import { placed } from './badges';
+import { calledAt, placed } from './badges';
 import { ClimberMark } from './ClimberMark';
 import css from './takedown.module.css';
 import { msg } from './words';
@@ -24,7 +24,7 @@ const TOP = 24;
 const GROUND = HIGH - 34;
 const RULER = WIDE - 34;
 /** Where the weakest link is named: clear of limbs and numbers. */
-const CALLED = { x: 4, y: GROUND - 92, wide: 150 };
+const CALLED = { x: 4, ys: [92, 160, 228, 296].map((up) => GROUND - up), wide: 150 };
 
 /** The stem, its limbs and its pieces to scale: gone dashed, the chosen one bold, its weakest link named where it is. */
 export function TreeSide({ view, chosen, choose, cutter }: Props) {
@@ -47,6 +47,8 @@ export function TreeSide({ view, chosen, choose, cutter }: Props) {
   const limbCut = (id: string) => view.pieces.filter((p) => p.limb === id);
   const weakest = chosen?.chain.at(0);
   const weakAt = weakest?.at;
+  const faults = figure.weak.map((w) => ({ x: x(w.at) - 12, y: y(w.at), text: `${w.words} ${w.said.heightM}` }));
+  const calledY = calledAt(CALLED.ys, CALLED.x + CALLED.wide, faults);
   const top = chosen?.outline.at(chosen.outline.length / 2)?.upM;
   return (
     <div className={css.figure}>
@@ -120,8 +122,8 @@ export function TreeSide({ view, chosen, choose, cutter }: Props) {
           <g key={i} className={css.weak}>
             <circle cx={x(w.at)} cy={y(w.at)} r={5} />
             {(i === 0 || figure.weak[i - 1].defectId !== w.defectId) && (
-              <text x={x(w.at) - 12} y={y(w.at) + 4} textAnchor="end">
-                {w.words} {w.said.heightM}
+              <text x={faults[i].x} y={faults[i].y + 4} textAnchor="end">
+                {faults[i].text}
               </text>
             )}
           </g>
@@ -187,12 +189,12 @@ export function TreeSide({ view, chosen, choose, cutter }: Props) {
         ))}
         {weakest && weakAt && (
           <g className={css.callout} data-severity={weakest.severity}>
-            <line x1={x(weakAt)} y1={y(weakAt)} x2={CALLED.x + CALLED.wide} y2={CALLED.y} />
-            <rect x={CALLED.x} y={CALLED.y - 24} width={CALLED.wide} height={46} />
-            <text x={CALLED.x + 10} y={CALLED.y - 6}>
+            <line x1={x(weakAt)} y1={y(weakAt)} x2={CALLED.x + CALLED.wide} y2={calledY} />
+            <rect x={CALLED.x} y={calledY - 24} width={CALLED.wide} height={46} />
+            <text x={CALLED.x + 10} y={calledY - 6}>
               {weakest.words}
             </text>
-            <text x={CALLED.x + 10} y={CALLED.y + 15} className={css.share}>
+            <text x={CALLED.x + 10} y={calledY + 15} className={css.share}>
               {weakest.said.share ?? msg('notKnown')}
             </text>
           </g>

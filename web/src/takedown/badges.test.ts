@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { placed } from './badges';
+import { calledAt, placed } from './badges';
 import type { Piece } from './useTakedown';
 
 const limb = (number: number, rightM: number, upM: number, more: Partial<Piece> = {}) =>
@@ -63,5 +63,15 @@ describe('numbers on the figure', () => {
     const shown = placed([log(1, 5), log(2, 5.3), log(3, 5.6)], 1, x, y);
     expect(shown).toHaveLength(3);
     expect(new Set(shown.map((b) => b.at.x)).size).toBe(3);
+  });
+});
+
+describe('the weakest link is named', () => {
+  it('where no words of a fault stand', () => {
+    const fault = { x: 180, y: 100, text: 'split union 2.1 m' };
+    expect(calledAt([105, 40], 154, [])).toBe(105);
+    expect(calledAt([105, 40], 154, [fault])).toBe(40);
+    expect(calledAt([105, 40], 154, [{ ...fault, x: 400 }])).toBe(105);
+    expect(calledAt([105], 154, [fault])).toBe(105);
   });
 });

@@ -42,6 +42,14 @@ export function placed(
   return numbers;
 }
 
+/** Half of the height of the box that names the weakest link, and some room. */
+const BOX = 34;
+const LETTER = 7.2;
+
+/** How high up the figure the weakest link is named: the first place where no fault's own words stand. */
+export const calledAt = (places: number[], to: number, words: { x: number; y: number; text: string }[]) =>
+  places.find((at) => words.every((w) => Math.abs(w.y - at) >= BOX || w.x - LETTER * w.text.length > to)) ?? places[0];
+
 const SIDES = ['right', 'left'] as const;
 
 /** From where to where a number reaches with its weight on a side. */

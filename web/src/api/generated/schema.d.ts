@@ -6072,7 +6072,8 @@ export interface components {
         ChainLink: {
             at?: components["schemas"]["OnFigure"];
             fault?: string;
-            forceWords: string;
+            /** @description left out: what it hangs on is not chosen */
+            forceWords?: string;
             /** Format: double */
             heightM?: number;
             /** @enum {string} */
@@ -7634,10 +7635,6 @@ export interface components {
             device?: string;
             sling?: string;
         };
-        FrictionView: {
-            device?: string;
-            sling?: string;
-        };
         /** @description A need against what there is: words and a bar. */
         GaugeView: {
             over: boolean;
@@ -7683,7 +7680,7 @@ export interface components {
             /** Format: double */
             handN: number;
             line?: string;
-            second?: components["schemas"]["SecondView"];
+            second?: components["schemas"]["SecondPut"];
             /** Format: double */
             slackM: number;
             sling?: string;
@@ -8064,7 +8061,7 @@ export interface components {
             wraps: number;
             /**
              * Format: double
-             * @description on the brake at the foot of the other tree where it grips, wraps where it slips
+             * @description on the brake behind the friction there where it grips, wraps where it slips
              */
             wrapsLeast: number;
         };
@@ -10468,6 +10465,8 @@ export interface components {
             down: boolean;
             /** Format: double */
             fallsM?: number;
+            /** Format: double */
+            keepOffM?: number;
             led: components["schemas"]["LedAlong"][];
             /** Format: double */
             lengthM: number;
@@ -10504,6 +10503,8 @@ export interface components {
                 diameterM: string;
                 /** @description length, up */
                 fallsM?: string;
+                /** @description distance, up */
+                keepOffM?: string;
                 /** @description length, nearest */
                 lengthM: string;
                 /** @description length, down */
@@ -11491,21 +11492,6 @@ export interface components {
              * Format: double
              * @description how far from the stem a piece is let down, 0.5 m up to that tree
              */
-            toM: number;
-        };
-        SecondView: {
-            /** Format: double */
-            awayM: number;
-            /** Format: double */
-            deg: number;
-            /** Format: double */
-            heightM: number;
-            holdsFirst?: components["schemas"]["FrictionView"];
-            /** Format: double */
-            letDownM: number;
-            line?: string;
-            sound?: boolean;
-            /** Format: double */
             toM: number;
         };
         SectionCutRequest: {

@@ -72,6 +72,13 @@ class TakeDownStory extends DemoStory {
         imre.button("Draw it");
     }
 
+    private void gear() {
+        imre.choose("Line", "lowering line");
+        imre.choose("Block", "lowering block");
+        imre.choose("Sling", "anchor sling");
+        imre.choose("Brake", "lowering brake");
+    }
+
     @Test
     @Order(1)
     void whatIsNotMeasuredIsAskedForFirst() {
@@ -106,10 +113,7 @@ class TakeDownStory extends DemoStory {
         limb("10", "NE", "8 cm", "3");
         assertThat(imre.region("Limbs")).containsText("L3");
         imre.button("Next: what it hangs on");
-        imre.choose("Line", "lowering line");
-        imre.choose("Block", "lowering block");
-        imre.choose("Sling", "anchor sling");
-        imre.choose("Brake", "lowering brake");
+        gear();
         imre.button("Next: let pieces be proposed");
         imre.tab("Pieces");
         Locator pieces = imre.region("S6 taken down").locator("ol li");
@@ -220,10 +224,7 @@ class TakeDownStory extends DemoStory {
     @Order(9)
     void aLineFromAnotherTreeHoldsWhatMayNotHangAboveTheSplit() {
         imre.tab("Gear");
-        imre.choose("Line", "lowering line");
-        imre.choose("Block", "lowering block");
-        imre.choose("Sling", "anchor sling");
-        imre.choose("Brake", "lowering brake");
+        gear();
         imre.tab("Pieces");
         imre.button("Add a cut");
         imre.choose("How it comes down", "tied above");

@@ -38,6 +38,7 @@ final class PieceViews {
     /**
      * A link of the chain.
      *
+     * @param forceWords left out: what it hangs on is not chosen
      * @param share force at its high end over what it may carry at its low end; left out: not known
      */
     record ChainLink(
@@ -46,7 +47,7 @@ final class PieceViews {
             Optional<String> fault,
             @Shown(in = Dimension.LENGTH, to = Side.NEAREST) Optional<Double> heightM,
             Optional<FigureSide.OnFigure> at,
-            String forceWords,
+            Optional<String> forceWords,
             Optional<String> mayWords,
             @Shown(in = Dimension.SHARE, to = Side.UP) Optional<Double> share,
             Severity severity) {}
@@ -233,6 +234,7 @@ final class PieceViews {
             @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double topAfterM,
             @Shown(in = Dimension.DISTANCE, to = Side.UP) Optional<Double> zoneDownM,
             @Shown(in = Dimension.DISTANCE, to = Side.UP) Optional<Double> zoneAcrossM,
+            @Shown(in = Dimension.DISTANCE, to = Side.UP) Optional<Double> keepOffM,
             List<Spot> zone,
             List<Spot> ahead,
             List<Spot> strikes,
@@ -307,6 +309,7 @@ final class PieceViews {
                 p.after().topM(),
                 p.drop().downM(),
                 p.drop().acrossM(),
+                p.drift().flatMap(d -> KeepClear.keepOffM(at, p, ground)),
                 KeepClear.of(at, p, ground).orElse(List.of()),
                 KeepClear.ahead(at, p, ground).filter(x -> !down).orElse(List.of()),
                 strikes,
@@ -359,7 +362,7 @@ final class PieceViews {
                             default -> p.block();
                         })
                         .map(side::at),
-                Speech.words().show(Arg.up(d, l.force())),
+                l.reckoned().map(f -> Speech.words().show(Arg.up(d, f))),
                 l.may().map(m -> Speech.words().show(Arg.down(d, m))),
                 l.share(),
                 l.over()

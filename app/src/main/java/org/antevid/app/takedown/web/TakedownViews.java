@@ -34,7 +34,6 @@ import org.antevid.core.takedown.pieces.Guy;
 import org.antevid.core.takedown.pieces.GuyCheck;
 import org.antevid.core.takedown.pieces.GuyRemark;
 import org.antevid.core.takedown.pieces.Proposal;
-import org.antevid.core.takedown.pieces.SecondLine;
 import org.antevid.core.takedown.pieces.TakeDown;
 import org.antevid.core.takedown.pieces.Way;
 import org.antevid.core.takedown.spar.BackGuy;
@@ -85,19 +84,7 @@ final class TakedownViews {
             double brakeAwayM,
             double handN,
             double slackM,
-            Optional<SecondView> second) {}
-
-    record SecondView(
-            Optional<String> line,
-            double deg,
-            double awayM,
-            double heightM,
-            double toM,
-            double letDownM,
-            Optional<Boolean> sound,
-            Optional<FrictionView> holdsFirst) {}
-
-    record FrictionView(Optional<String> device, Optional<String> sling) {}
+            Optional<TakedownRequests.SecondPut> second) {}
 
     /**
      * A back guy and what it has to hold.
@@ -255,7 +242,7 @@ final class TakedownViews {
                         p.gear().brakeAwayM(),
                         p.gear().handN(),
                         p.gear().slackM(),
-                        p.gear().second().map(TakedownViews::second)),
+                        p.gear().second().map(TakedownRequests.SecondPut::of)),
                 r.guy()
                         .map(g -> guy(
                                 g,
@@ -333,19 +320,6 @@ final class TakedownViews {
     /** @return who said it and how high */
     static String said(Situation.ClimbersNo n) {
         return n.who() + ", " + Speech.words().show(Arg.of(Dimension.LENGTH, n.atM()));
-    }
-
-    private static SecondView second(ChosenGear.Second s) {
-        SecondLine x = s.line().rigged();
-        return new SecondView(
-                s.line().line(),
-                x.deg(),
-                x.awayM(),
-                x.heightM(),
-                x.toM(),
-                x.letDownM(),
-                x.sound(),
-                s.holdsFirst().map(h -> new FrictionView(h.device(), h.sling())));
     }
 
     private static GuyView guy(GuyCheck c, Optional<String> line, FigureSide side, Spot foot) {

@@ -68,6 +68,15 @@ public final class KeepClear {
     }
 
     /**
+     * @param foot of the stem on the plan
+     * @return nobody without a part nearer to it, should nothing hold the piece; empty where nothing stops it
+     */
+    public static Optional<Double> keepOffM(Spot foot, Piece p, Ground ground) {
+        return of(foot, p, ground)
+                .map(zone -> zone.stream().mapToDouble(foot::distanceTo).max().orElse(0));
+    }
+
+    /**
      * @return where a piece that nothing holds strikes first, before it bounces and rolls: a bed reaches so far; empty
      *     of what hangs in a line or on a hook, or is felled
      */

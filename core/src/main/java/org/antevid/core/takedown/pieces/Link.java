@@ -36,7 +36,7 @@ public record Link(
         FRICTION_ALOFT,
         /** Holds the friction to the other tree. */
         SECOND_SLING,
-        /** At the foot of the other tree. */
+        /** Behind the friction on the other tree, out of the swing. */
         SECOND_HAND,
         /** The stem at a fault. */
         STEM,
@@ -64,6 +64,11 @@ public record Link(
             return 0;
         }
         return !known() ? 1 : kind.hand() ? 3 : 2;
+    }
+
+    /** @return empty where nothing that is chosen says it */
+    public Optional<Double> reckoned() {
+        return Optional.of(force).filter(f -> f > 0 || known());
     }
 
     public boolean known() {

@@ -38,7 +38,7 @@ public record Loading(
     private static final double CLIMBER_KG = 120;
     private static final double WIDE_DEG = 45;
 
-    /** @param wraps on the brake at the foot of that tree, as on the first; empty where the line is tied there */
+    /** @param wraps on the brake behind the friction there, as on the first; empty where the line is tied there */
     public record OnOther(double peakN, Optional<Double> wraps, Optional<Double> wrapsLeast) {}
 
     public Loading {

@@ -53,7 +53,8 @@ record Pull(
     /** @return of the line on the other tree; empty where none is chosen, or nothing is drawn across */
     static Optional<Pull> second(Hung p, Gear gear) {
         return p.drift().flatMap(d -> gear.second().flatMap(s -> d.held()
-                .map(h -> s.overFriction().map(line -> swung(p, h, line, gear).drawn(d.secondN(), line, gear)))
+                .map(h -> s.overFriction(h.lineM())
+                        .map(line -> swung(p, h, line, gear).drawn(d.secondN(), line, gear)))
                 .orElseGet(() -> s.line().map(x -> tied(d, gear)))));
     }
 

@@ -65,14 +65,17 @@ public record SecondLine(
         return line.isPresent() && aloft.map(FrictionAloft::whole).orElse(true);
     }
 
-    /** @return the line over the friction to the foot of that tree; empty while none is chosen */
-    Optional<Line> overFriction() {
+    /**
+     * @param asideM so far off its foot the brake stands, out of the swing
+     * @return the line over the friction to its brake; empty while none is chosen
+     */
+    Optional<Line> overFriction(double asideM) {
         Optional<Double> said = aloft.flatMap(FrictionAloft::device).flatMap(Gear.Part::passes);
         Efficiency passes = Efficiency.of(
                 Device.FRICTION_ALOFT,
                 said.map(p -> Math.min(p, Device.FRICTION_ALOFT.low())),
                 said.map(p -> Math.max(p, Device.FRICTION_ALOFT.high())));
-        double leg = Math.max(Pull.LEAST_LEG_M, heightM - Pull.BRAKE_HEIGHT_M);
+        double leg = Math.hypot(asideM, heightM - Pull.BRAKE_HEIGHT_M);
         return line.map(l -> l.stretched(leg, passes));
     }
 

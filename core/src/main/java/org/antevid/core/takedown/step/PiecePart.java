@@ -79,7 +79,7 @@ public record PiecePart(
      * @param holdsFirst empty where the line over the stem holds it, and of older documents
      */
     public record Across(double letDownM, double toM, double deg, double lineN, Optional<HoldsFirst> holdsFirst) {
-        /** @param wrapsLeast on the brake at the foot of the other tree where it grips, {@code wraps} where it slips */
+        /** @param wrapsLeast on the brake behind the friction there where it grips, {@code wraps} where it slips */
         public record HoldsFirst(double wrapsLeast, double wraps) {}
 
         public Across {
@@ -167,9 +167,8 @@ public record PiecePart(
      */
     public static PiecePart of(TakeDown plan, List<Piece> pieces, Spot foot, Ground ground, Optional<Picked> picked) {
         Piece first = pieces.get(0);
-        List<Optional<List<Spot>>> falls =
-                pieces.stream().map(p -> KeepClear.of(foot, p, ground)).toList();
-        boolean ends = falls.stream().allMatch(Optional::isPresent);
+        List<Optional<Double>> keepOff =
+                pieces.stream().map(p -> KeepClear.keepOffM(foot, p, ground)).toList();
         return new PiecePart(
                 pieces.stream().map(Piece::number).toList(),
                 plan.pieces().size(),
@@ -183,15 +182,12 @@ public record PiecePart(
                 first.loading().wraps(),
                 first.cut().letsOutM(),
                 first.loading().roomM().map(m -> Rounding.down(m, 1)),
-                Optional.of(falls)
-                        .filter(z -> ends)
-                        .map(z -> z.stream()
+                keepOff.stream().allMatch(Optional::isPresent)
+                        ? keepOff.stream()
                                 .flatMap(Optional::stream)
-                                .flatMap(List::stream)
-                                .mapToDouble(foot::distanceTo)
-                                .max()
-                                .orElse(0))
-                        .map(m -> Rounding.up(m, 0)),
+                                .max(Double::compare)
+                                .map(m -> Rounding.up(m, 0))
+                        : Optional.empty(),
                 pieces.stream()
                         .flatMap(p -> KeepClear.whileCut(foot, p, ground).stream())
                         .toList(),

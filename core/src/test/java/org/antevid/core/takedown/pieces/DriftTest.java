@@ -3,6 +3,7 @@ package org.antevid.core.takedown.pieces;
 import static org.antevid.core.takedown.pieces.Limes.EAST;
 import static org.antevid.core.takedown.pieces.Limes.GEAR;
 import static org.antevid.core.takedown.pieces.Limes.WEST;
+import static org.antevid.core.takedown.pieces.Limes.force;
 import static org.antevid.core.takedown.pieces.Limes.limb;
 import static org.antevid.core.takedown.pieces.Limes.plan;
 import static org.antevid.core.takedown.pieces.Limes.sound;
@@ -120,14 +121,6 @@ class DriftTest {
         assertThat(across.loading().wraps().orElseThrow())
                 .isGreaterThanOrEqualTo(hung.loading().wraps().orElseThrow());
         assertThat(force(across, Link.Kind.SECOND_LINE)).isPositive();
-    }
-
-    private static double force(Piece p, Link.Kind kind) {
-        return p.loading().links().stream()
-                .filter(l -> l.kind() == kind)
-                .mapToDouble(Link::force)
-                .max()
-                .orElseThrow();
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.antevid.core.takedown.pieces.Limes.EAST;
 import static org.antevid.core.takedown.pieces.Limes.GEAR;
 import static org.antevid.core.takedown.pieces.Limes.WEST;
 import static org.antevid.core.takedown.pieces.Limes.fault;
+import static org.antevid.core.takedown.pieces.Limes.force;
 import static org.antevid.core.takedown.pieces.Limes.limb;
 import static org.antevid.core.takedown.pieces.Limes.lime;
 import static org.antevid.core.takedown.pieces.Limes.plan;
@@ -60,14 +61,6 @@ class HeldFirstTest {
 
     private static Piece drawn(SecondLine s) {
         return piece(s, limb("L2", Way.DRIFTED));
-    }
-
-    private static double force(Piece p, Link.Kind kind) {
-        return p.loading().links().stream()
-                .filter(l -> l.kind() == kind)
-                .mapToDouble(Link::force)
-                .max()
-                .orElseThrow();
     }
 
     @Test
@@ -159,15 +152,7 @@ class HeldFirstTest {
         assertThat(p.loading().peakN().orElseThrow())
                 .isGreaterThanOrEqualTo(1.3 * p.massHighKg() * StemMass.G * (1 - 1e-9));
         Piece hung = piece(second(14, 6, 3, 1), limb("L2", Way.TIED_ABOVE));
-        assertThat(atTheSplit(p)).as("nothing pulls at it").isLessThan(atTheSplit(hung));
-    }
-
-    private static double atTheSplit(Piece p) {
-        return p.loading().links().stream()
-                .filter(l -> l.kind() == Link.Kind.STEM)
-                .mapToDouble(Link::force)
-                .max()
-                .orElseThrow();
+        assertThat(force(p, Link.Kind.STEM)).as("nothing pulls at it").isLessThan(force(hung, Link.Kind.STEM));
     }
 
     @Test
@@ -201,6 +186,23 @@ class HeldFirstTest {
             assertThat(light.start().z()).isCloseTo(h.lowestM() - 1, within(1e-9));
             assertThat(light.start().x()).as("below the other tree").isCloseTo(-s.awayM(), within(1e-9));
         }
+    }
+
+    /** What is said of the keep-out covers the swing too, not only what is below the cut. */
+    @Test
+    void theDistanceToKeepReachesBeyondTheOtherTree() {
+        Piece p = drawn(second(14, 6, 3, 1));
+        Point beyond = p.drift().flatMap(Drift::held).orElseThrow().beyond();
+        assertThat(KeepClear.keepOffM(new Spot(0, 0), p, Ground.LEVEL).orElseThrow())
+                .isGreaterThan(Math.hypot(beyond.x(), beyond.y()));
+    }
+
+    @Test
+    void whatNobodyChoseIsNoForceOfNought() {
+        Piece p = drawn(second(14, 6, 3, 1).on(Optional.empty()));
+        assertThat(p.loading().links())
+                .filteredOn(l -> l.kind() == Link.Kind.SECOND_LINE)
+                .allMatch(l -> l.reckoned().isEmpty());
     }
 
     /** All along the swing and as far beyond the other tree, and where it is taken over. */

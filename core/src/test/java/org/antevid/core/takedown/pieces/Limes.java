@@ -116,6 +116,15 @@ final class Limes {
         return TakeDown.of(CutFigure.of(r, limbs), Aloft.of(r), List.of(cuts), gear, LAWN);
     }
 
+    /** The largest of the links of that kind. */
+    static double force(Piece p, Link.Kind kind) {
+        return p.loading().links().stream()
+                .filter(l -> l.kind() == kind)
+                .mapToDouble(Link::force)
+                .max()
+                .orElseThrow();
+    }
+
     static Cut stem(double atM, Way way) {
         return new Cut(Optional.empty(), atM, way, Optional.empty(), Optional.empty(), Optional.empty());
     }
