@@ -37,9 +37,6 @@ export function LeanCurve({ view, chosen }: { view: View; chosen?: number }) {
         {view.leanTicks.map((t) => (
           <g key={t.atNm} className={css.grid}>
             <line x1={LEFT} x2={WIDE} y1={y(t.atNm)} y2={y(t.atNm)} />
-            <text x={WIDE} y={y(t.atNm) - 4} textAnchor="end">
-              {t.said.atNm}
-            </text>
           </g>
         ))}
         <polyline points={steps((r) => r.footNm)} className={css.foot} />
@@ -49,6 +46,11 @@ export function LeanCurve({ view, chosen }: { view: View; chosen?: number }) {
         {rows.map((r, i) => (
           <text key={r.afterPiece} x={(x(i) + x(i + 1)) / 2} y={HIGH - 6} textAnchor="middle" className={css.tick}>
             {r.afterPiece === 0 ? msg('all') : rows.length < 14 || r.afterPiece % 5 === 0 ? r.afterPiece : ''}
+          </text>
+        ))}
+        {view.leanTicks.map((t) => (
+          <text key={t.atNm} x={WIDE} y={y(t.atNm) - 4} textAnchor="end">
+            {t.said.atNm}
           </text>
         ))}
         {raised.map((r) => (

@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.CrewFault;
+import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.crew.roster.Breach;
@@ -159,7 +160,20 @@ public final class Staffing implements Rule {
                 .map(r -> Finding.of(RuleId.POST_EMPTY, STOP, st, r.name())
                         .with("step", Steps.said(st))
                         .with("role", Arg.term(r))
-                        .with("nobody", Arg.flag(nobodyCan(s, r))));
+                        .with("nobody", Arg.flag(nobodyCan(s, r)))
+                        .with("busy", busy(s, st, r)));
+    }
+
+    /** Everybody who can where each of them has another part in the step; empty where somebody is free for it. */
+    private static Optional<Arg> busy(Situation s, Step st, Role role) {
+        List<Person> able = s.people().stream()
+                .filter(p -> p.competences().contains(role.needs()))
+                .toList();
+        return Optional.of(able)
+                .filter(a -> !a.isEmpty())
+                .filter(a -> a.stream().allMatch(p -> st.posts().stream()
+                        .anyMatch(x -> x.personId().equals(p.id()))))
+                .map(a -> Arg.names(a.stream().map(Person::name).toList()));
     }
 
     private static boolean nobodyCan(Situation s, Role role) {

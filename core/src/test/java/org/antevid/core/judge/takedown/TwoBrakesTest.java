@@ -16,10 +16,13 @@ import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.crew.Work;
+import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.judge.crew.PieceSteps;
 import org.antevid.core.judge.crew.ProposedStep;
 import org.antevid.core.judge.crew.SmallestCrew;
+import org.antevid.core.judge.crew.Staffing;
+import org.antevid.core.message.Arg;
 import org.antevid.core.message.Code;
 import org.antevid.core.message.Message;
 import org.antevid.core.site.Ground;
@@ -91,6 +94,35 @@ class TwoBrakesTest {
         assertThat(posts(letOver(false), Work.Kind.LOWER_PIECE, CLIMBER, RESCUER, SEFA, OREN, NELL))
                 .extracting(Step.Post::role)
                 .doesNotContain(Role.SECOND_BRAKE);
+    }
+
+    /** "Name one" helps nobody where everybody who can already holds the other line. */
+    @Test
+    void whoCanAndIsBusyIsNamed() {
+        assertThat(emptyPlaces(CLIMBER, RESCUER, SEFA, NELL))
+                .containsExactly(Optional.of(Arg.names(List.of(SEFA.name()))));
+        assertThat(emptyPlaces(CLIMBER, RESCUER, NELL, SEFA, OREN)).isEmpty();
+    }
+
+    private static List<Optional<Arg>> emptyPlaces(Person... crew) {
+        Situation.TakenDown t = letOver(true);
+        Step st = new Step(
+                "st1",
+                1,
+                Step.Kind.ALOFT,
+                Optional.of("S1"),
+                0,
+                20,
+                false,
+                posts(t, Work.Kind.LET_OVER_PIECE, crew),
+                Optional.of(Work.piece(Work.Kind.LET_OVER_PIECE, Optional.of("L1"), 0)),
+                List.of());
+        Situation s = situation(OAK, List.of(crew), List.of(t), Verdict.DISMANTLE, List.of(st));
+        return new Staffing()
+                .check(s)
+                .filter(f -> f.rule() == RuleId.POST_EMPTY)
+                .map(f -> Optional.ofNullable(f.args().get("busy")))
+                .toList();
     }
 
     @Test
