@@ -553,6 +553,8 @@ class TakedownServerTest {
         assertThat(view.at("/pieces/0/across/secondWraps").isNumber()).isTrue();
         assertThat(view.at("/figure/rest")).as("no piece takes the stem").isEqualTo(view.at("/figure/stem"));
         assertThat(words("STOP")).noneMatch(w -> w.contains("Choose the friction"));
+        assertThat(on("GET", "/takedown/stems/" + lime + "/sheet.svg", null).text())
+                .contains("second brake hand:");
         JsonNode file = on("GET", "/takedown/file", null).body();
         assertThat(file.toString()).contains("\"holdsFirst\"");
         assertThat(on("POST", "/takedown/file", file).status()).isEqualTo(200);

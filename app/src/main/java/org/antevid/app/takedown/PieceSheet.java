@@ -138,11 +138,20 @@ final class PieceSheet {
                         .filter(x -> x.number() == p.number())
                         .findFirst()
                         .flatMap(PiecePart.Picked::of)));
-        List<String> said = Stream.of(Role.CLIMBER, Role.BRAKE, Role.SECOND_BRAKE, Role.OPERATOR, Role.GROUND)
+        List<String> said = Stream.of(Role.CLIMBER, Role.BRAKE, Role.OPERATOR, Role.GROUND)
                 .flatMap(r -> PieceCard.of(part, r).stream())
                 .map(words::say)
                 .distinct()
                 .collect(Collectors.toCollection(ArrayList::new));
+        List<String> other = PieceCard.of(part, Role.SECOND_BRAKE).stream()
+                .map(words::say)
+                .filter(t -> !said.contains(t))
+                .toList();
+        if (part.flatMap(PiecePart::across)
+                .flatMap(PiecePart.Across::holdsFirst)
+                .isPresent()) {
+            said.add(words.term(Role.SECOND_BRAKE) + ": " + String.join("; ", other));
+        }
         p.loading()
                 .worst()
                 .ifPresent(l -> said.add(words.say(Message.of(PaperWords.PIECE_WEAKEST)
